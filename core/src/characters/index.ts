@@ -1,0 +1,12 @@
+export * from './types.ts';
+export { applies } from './applies.ts';
+export { mergeStatements } from './merge.ts';
+export { lineage, resolver, sameValue } from './resolve.ts';
+export type { ResolveInput } from './resolve.ts';
+export { readValue } from './check.ts';
+export type { EnteredValue } from './check.ts';
+export { parseRange } from './ranges.ts';
+export { characterWords, stateWords, valueWords } from './show.ts';
+export type { Words, Wording } from './show.ts';
+export { isBroader, leavesUnder, stateOf, vocabularyOf, withDescendants } from './vocabularyOf.ts';
+export { CHARACTERS, VOCABULARY_VERSION } from './vocabulary/index.ts';

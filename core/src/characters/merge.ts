@@ -1,0 +1,92 @@
+import type { Frequency, MergePolicy, RangeValue, Statement, StatesValue, Value } from './types.ts';
+
+const ORDER: readonly Frequency[] = ['usual', 'sometimes', 'rare', 'mistaken_for'];
+const stronger = (a: Frequency, b: Frequency): Frequency => (ORDER.indexOf(a) <= ORDER.indexOf(b) ? a : b);
+
+export interface Merged {
+  readonly value: Value;
+  readonly tied: boolean;
+}
+
+function unionStates(values: readonly StatesValue[]): StatesValue {
+  const found = new Map<string, Frequency>();
+  for (const v of values) {
+    for (const s of v.states) {
+      const had = found.get(s.state);
+      found.set(s.state, had ? stronger(had, s.freq) : s.freq);
+    }
+  }
+  return { kind: 'states', states: [...found].map(([state, freq]) => ({ state, freq })) };
+}
+
+function envelope(values: readonly RangeValue[]): RangeValue {
+  const low = Math.min(...values.map((v) => v.low));
+  const high = Math.max(...values.map((v) => v.high));
+  const xlow = Math.min(...values.map((v) => v.xlow ?? v.low));
+  const xhigh = Math.max(...values.map((v) => v.xhigh ?? v.high));
+  return {
+    kind: 'range',
+    xlow: xlow < low ? xlow : null,
+    low,
+    high,
+    xhigh: xhigh > high ? xhigh : null,
+    entered: values.map((v) => v.entered).join('; '),
+  };
+}
+
+function median(numbers: readonly number[]): number {
+  const sorted = [...numbers].sort((a, b) => a - b);
+  const mid = sorted.length >> 1;
+  const upper = sorted[mid] ?? 0;
+  return sorted.length % 2 ? upper : ((sorted[mid - 1] ?? 0) + upper) / 2;
+}
+
+function medianRange(values: readonly RangeValue[]): RangeValue {
+  const low = median(values.map((v) => v.low));
+  const high = median(values.map((v) => v.high));
+  const outer = envelope(values);
+  return {
+    kind: 'range',
+    xlow: outer.xlow !== null && outer.xlow < low ? outer.xlow : null,
+    low,
+    high,
+    xhigh: outer.xhigh !== null && outer.xhigh > high ? outer.xhigh : null,
+    entered: outer.entered,
+  };
+}
+
+/** One vote a source; the states said by most are kept, a tie keeps all that tie and says so. */
+function majority(values: readonly StatesValue[]): Merged {
+  const signature = (v: StatesValue): string =>
+    v.states
+      .filter((s) => s.freq === 'usual')
+      .map((s) => s.state)
+      .sort()
+      .join('|');
+  const votes = new Map<string, StatesValue[]>();
+  for (const v of values) votes.set(signature(v), [...(votes.get(signature(v)) ?? []), v]);
+  const most = Math.max(...[...votes.values()].map((g) => g.length));
+  const leaders = [...votes.values()].filter((g) => g.length === most);
+  return { value: unionStates(leaders.flat()), tied: leaders.length > 1 };
+}
+
+/**
+ * The value in use when several sources state one character of one taxon. Source: 2-domain, Sources and
+ * disagreement. *widest* is the union or envelope, *typical* the majority or the median of bounds, *preferred*
+ * the first of the statements given (sorted by the rank of their source).
+ * @param statements at least one, best source first.
+ */
+export function mergeStatements(statements: readonly Statement[], policy: MergePolicy): Merged {
+  const [first] = statements;
+  if (!first) throw new RangeError('mergeStatements needs at least one statement');
+  if (statements.length === 1 || policy === 'preferred') return { value: first.value, tied: false };
+  const states = statements.map((s) => s.value).filter((v): v is StatesValue => v.kind === 'states');
+  const ranges = statements.map((s) => s.value).filter((v): v is RangeValue => v.kind === 'range');
+  if (ranges.length > 0) {
+    return { value: policy === 'widest' ? envelope(ranges) : medianRange(ranges), tied: false };
+  }
+  if (states.length > 0) {
+    return policy === 'widest' ? { value: unionStates(states), tied: false } : majority(states);
+  }
+  return { value: first.value, tied: false };
+}

@@ -1,0 +1,117 @@
+import { organ } from './define.ts';
+
+const { nominal, colour, yesno, length } = organ({
+  organ: 'bark',
+  material: ['tree', 'bark', 'photo'],
+  distance: 'trunk',
+  season: ['always'],
+});
+
+export const BARK = [
+  colour(
+    'bark.colour',
+    'bark colour',
+    'bark colour',
+    'Main colour of grown bark.',
+    'white #f2f0ea; cream #ece2c6: creamy; pale grey #c3c6c4; grey #8c908e; dark grey #55595a; green-grey #8a9a86; brown #7a5a40; red-brown #8d4a30; orange-brown #b8702f; yellow-brown #a98445; purple-brown #5e4048; black #2c2a2a; copper #9c5a3a: copper-coloured',
+    { wet: 'blurred', misread: [0.2, 6] },
+  ),
+  colour(
+    'bark.inner_colour',
+    'inner bark colour',
+    'colour under the bark',
+    'Colour just under the outer bark.',
+    'green #6f9a4e; yellow #d8b93c; orange #d0802e; red #a8432f; pink #d99aa0; cream #ece2c6; purple #6d4570; brown #7a5a40',
+    { needs: ['cut'], effort: 4 },
+  ),
+  nominal(
+    'bark.texture',
+    'bark texture',
+    'bark surface',
+    'What the surface of grown bark looks like.',
+    'smooth; scaly: small scales; furrowed: deep grooves; plated: big plates; blocky: square blocks; stringy: long strings; papery: peels like paper; flaking patches: comes off in patches; warty: bumps and ridges; muscle-like: like muscles',
+    { effort: 1 },
+  ),
+  nominal(
+    'bark.young_texture',
+    'young bark texture',
+    'young bark',
+    'Surface of bark on young stems.',
+    'smooth; smooth with resin blisters: smooth with pitch bumps; scaly; papery: peels like paper; fissured: shallow cracks; stringy: long strings',
+  ),
+  length('bark.furrow_depth', 'furrow depth', 'groove depth', 'How deep the grooves go.', {
+    needs: ['measure'],
+    distance: 'hand',
+    effort: 3,
+    appliesIf: ['bark.texture=furrowed|plated|blocky'],
+  }),
+  length('bark.furrow_width', 'furrow width', 'groove width', 'How wide the grooves are.', {
+    needs: ['measure'],
+    distance: 'hand',
+    effort: 3,
+    appliesIf: ['bark.texture=furrowed|plated|blocky'],
+  }),
+  nominal(
+    'bark.ridge_top',
+    'ridge top',
+    'top of the ridges',
+    'Shape of the ridges between grooves.',
+    'flat; rounded; sharp',
+    { appliesIf: ['bark.texture=furrowed'] },
+  ),
+  nominal(
+    'bark.ridge_pattern',
+    'ridge pattern',
+    'groove pattern',
+    'The pattern ridges make.',
+    'parallel; interlacing: woven; zigzag; rectangles; spiral',
+    { appliesIf: ['bark.texture=furrowed|plated|blocky'] },
+  ),
+  length('bark.plate_size', 'plate size', 'plate size', 'Length of a bark plate or scale.', {
+    needs: ['measure'],
+    distance: 'hand',
+    effort: 3,
+    appliesIf: ['bark.texture=plated|scaly|blocky|flaking-patches'],
+  }),
+  nominal(
+    'bark.peels_where',
+    'where it peels',
+    'where it peels',
+    'The part of the stem where bark comes away.',
+    'nowhere; upper trunk; all over; foot of the trunk; branches',
+  ),
+  nominal(
+    'bark.lenticel_shape',
+    'lenticel shape',
+    'shape of the breathing marks',
+    'Shape of the small corky marks on smooth bark.',
+    'none; dots; diamonds; lines',
+  ),
+  nominal(
+    'bark.lenticel_direction',
+    'lenticel direction',
+    'direction of the breathing marks',
+    'Which way the corky marks run.',
+    'across: sideways; along: up and down',
+    { appliesIf: ['bark.lenticel_shape=lines|diamonds'] },
+  ),
+  nominal(
+    'bark.branch_scar',
+    'branch-scar shape',
+    'old branch marks',
+    'The mark left where a branch was shed.',
+    'none; eye-shaped; moustache-shaped; round',
+  ),
+  yesno('bark.resin_blisters', 'resin blisters', 'pitch bumps', 'Small bumps full of resin on smooth bark.', {
+    distance: 'hand',
+    effort: 2,
+  }),
+  nominal(
+    'bark.smell',
+    'bark smell',
+    'bark smell',
+    'What the bark smells of in a crack.',
+    'none; vanilla; turpentine: pitch; bitter almond; wintergreen',
+    { needs: ['smell'], distance: 'hand', wet: 'lost', effort: 3 },
+  ),
+];

@@ -1,0 +1,26 @@
+import { BARK } from './bark.ts';
+import { FLOWER } from './flower.ts';
+import { FORM } from './form.ts';
+import { FRUIT } from './fruit.ts';
+import { LEAF } from './leaf.ts';
+import { NEEDLE } from './needle.ts';
+import { SITE, SMELL, WOOD } from './others.ts';
+import { TWIG } from './twig.ts';
+import type { Character } from '../types.ts';
+
+/** Raised whenever a shipped character or state changes its meaning. */
+export const VOCABULARY_VERSION = 1;
+
+/** The shipped vocabulary, organ by organ, from the whole tree inwards. */
+export const CHARACTERS: readonly Character[] = [
+  ...FORM,
+  ...BARK,
+  ...TWIG,
+  ...LEAF,
+  ...NEEDLE,
+  ...FLOWER,
+  ...FRUIT,
+  ...SMELL,
+  ...WOOD,
+  ...SITE,
+];

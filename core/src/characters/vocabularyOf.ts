@@ -1,0 +1,31 @@
+import type { Character, State, Vocabulary } from './types.ts';
+
+/** The vocabulary by character id. */
+export function vocabularyOf(characters: readonly Character[]): Vocabulary {
+  return new Map(characters.map((c) => [c.id, c]));
+}
+
+/** A state of a character by id. */
+export function stateOf(character: Character, id: string): State | undefined {
+  return character.states.find((s) => s.id === id);
+}
+
+/** A state with all states under it. */
+export function withDescendants(character: Character, id: string): readonly string[] {
+  const found = [id];
+  // The list grows while it is walked: each state found is looked under in turn.
+  for (const broad of found) {
+    for (const s of character.states) if (s.parent === broad && !found.includes(s.id)) found.push(s.id);
+  }
+  return found;
+}
+
+/** The finest states under a state: itself where nothing lies under it. */
+export function leavesUnder(character: Character, id: string): readonly string[] {
+  return withDescendants(character, id).filter((s) => !character.states.some((t) => t.parent === s));
+}
+
+/** Is one state strictly broader than another? */
+export function isBroader(character: Character, broad: string, fine: string): boolean {
+  return broad !== fine && withDescendants(character, broad).includes(fine);
+}

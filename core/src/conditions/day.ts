@@ -1,0 +1,48 @@
+const BEFORE_MONTH = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334] as const;
+const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
+
+/** True for a calendar date written `YYYY-MM-DD` that exists. */
+export function isDate(text: string): boolean {
+  const m = /^(\d{4})-(\d\d)-(\d\d)$/.exec(text);
+  if (!m) return false;
+  const [year, month, day] = [Number(m[1]), Number(m[2]), Number(m[3])];
+  if (month < 1 || month > 12 || day < 1) return false;
+  const leap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0);
+  const next = BEFORE_MONTH[month] ?? 365;
+  const length = next - (BEFORE_MONTH[month - 1] ?? 0) + (month === 2 && leap ? 1 : 0);
+  return day <= length;
+}
+
+/**
+ * Day of the year, 1 to 365, of an ISO date. 29 February counts as 1 March, so that a window means the same
+ * days in every year.
+ */
+export function dayOfYear(date: string): number {
+  const month = Number(date.slice(5, 7));
+  const day = Number(date.slice(8, 10));
+  return (BEFORE_MONTH[month - 1] ?? 0) + day;
+}
+
+/** A day of the year as people write it: `1 Jul`. Days outside 1 to 365 wrap round. */
+export function showDay(day: number): string {
+  const d = wrapDay(day);
+  let month = 11;
+  while ((BEFORE_MONTH[month] ?? 0) >= d) month -= 1;
+  return `${d - (BEFORE_MONTH[month] ?? 0)} ${MONTHS[month] ?? ''}`;
+}
+
+/** Brings any whole day number into 1 to 365. */
+export function wrapDay(day: number): number {
+  return ((((Math.round(day) - 1) % 365) + 365) % 365) + 1;
+}
+
+/** Days from a to b going forward through the year, 0 to 364. */
+export function daysForward(a: number, b: number): number {
+  return (((b - a) % 365) + 365) % 365;
+}
+
+/** An ISO date moved by whole days. */
+export function addDays(date: string, days: number): string {
+  const at = Date.UTC(+date.slice(0, 4), +date.slice(5, 7) - 1, +date.slice(8, 10)) + days * 86_400_000;
+  return new Date(at).toISOString().slice(0, 10);
+}

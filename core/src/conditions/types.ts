@@ -1,0 +1,94 @@
+/** What a person has before them when a character is looked for: date, material, handling, distance. */
+
+export const MATERIALS = [
+  'tree',
+  'twig',
+  'leaf',
+  'fruit',
+  'litter',
+  'bark',
+  'section',
+  'rubbing',
+  'pressed',
+  'photo',
+  'plate',
+] as const;
+export type Material = (typeof MATERIALS)[number];
+
+export const HANDLINGS = ['look', 'lens', 'touch', 'smell', 'taste', 'cut', 'measure'] as const;
+export type Handling = (typeof HANDLINGS)[number];
+
+/** From far to near; a nearer distance sees all that a farther one does. */
+export const DISTANCES = ['far', 'binoculars', 'trunk', 'hand'] as const;
+export type Distance = (typeof DISTANCES)[number];
+
+export const SEASONS = ['always', 'leaf-on', 'leafless', 'flower', 'fruit', 'autumn'] as const;
+export type Season = (typeof SEASONS)[number];
+
+/** The order in which organs are shown everywhere: from the whole tree inwards. */
+export const ORGANS = ['form', 'bark', 'twig', 'leaf', 'flower', 'fruit', 'smell', 'wood', 'site'] as const;
+export type Organ = (typeof ORGANS)[number];
+
+export interface Conditions {
+  /** Local date of the site, ISO `YYYY-MM-DD`. */
+  readonly date: string;
+  readonly material: readonly Material[];
+  /** Dates on which cut, pressed or photographed parts were taken; the conditions' date where absent. */
+  readonly takenOn?: Readonly<Partial<Record<Material, string>>>;
+  /** `look` is always included. */
+  readonly handling: readonly Handling[];
+  readonly distance: Distance;
+  readonly wet: boolean;
+}
+
+export const WINDOW_KINDS = [
+  'leaf_out',
+  'pollen',
+  'receptive',
+  'ripening',
+  'hanging',
+  'autumn',
+  'leaf_fall',
+] as const;
+export type WindowKind = (typeof WINDOW_KINDS)[number];
+
+/** A season window in days of the year (1 to 365), both ends included; start after end crosses new year. */
+export interface SeasonWindow {
+  readonly kind: WindowKind;
+  readonly start: number;
+  readonly end: number;
+}
+
+export type Persistence = 'evergreen' | 'deciduous' | 'marcescent';
+
+/** What the visibility of a character depends on in a taxon or an individual. */
+export interface Subject {
+  readonly windows: readonly SeasonWindow[];
+  readonly persistence?: Persistence;
+  /** For an individual: how near each organ can be got; absent means not recorded. Absent whole for a taxon. */
+  readonly reach?: Readonly<Partial<Record<Organ, Distance | 'out'>>>;
+}
+
+/** The part of a character definition that decides when it can be seen. */
+export interface Viewing {
+  readonly organ: Organ;
+  /** Any one of these suffices. */
+  readonly material: readonly Material[];
+  /** Handling needed beside looking; all of them. */
+  readonly needs: readonly Handling[];
+  /** The farthest class from which the character can be made out. */
+  readonly distance: Distance;
+  readonly season: readonly Season[];
+  /** What wet does: `lost` (smell) or `blurred` (hairs, bark colour). */
+  readonly wet?: 'lost' | 'blurred';
+  /** Readable on the brown leaf that a marcescent tree keeps through winter. */
+  readonly onBrownLeaf?: boolean;
+}
+
+export type Seen = 'yes' | 'partly' | 'no' | 'unknown';
+
+export interface Visibility {
+  readonly seen: Seen;
+  /** Why not, or why only partly; empty for a plain yes. */
+  readonly reason: string;
+}

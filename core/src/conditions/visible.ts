@@ -1,0 +1,104 @@
+import { inSeason } from './seasons.ts';
+import { DISTANCES } from './types.ts';
+import type {
+  Conditions,
+  Distance,
+  Handling,
+  Material,
+  Seen,
+  Subject,
+  Viewing,
+  Visibility,
+} from './types.ts';
+
+const RANK: Readonly<Record<Seen, number>> = { no: 0, unknown: 1, partly: 2, yes: 3 };
+
+const MATERIAL_WORDS: Readonly<Record<Material, string>> = {
+  tree: 'the standing tree',
+  twig: 'a twig',
+  leaf: 'a leaf',
+  fruit: 'a fruit or cone',
+  litter: 'the litter beneath',
+  bark: 'bark',
+  section: 'a stem section',
+  rubbing: 'a rubbing',
+  pressed: 'a pressed sheet',
+  photo: 'a photograph',
+  plate: 'a drawn plate',
+};
+
+const NEEDS_WORDS: Readonly<Record<Handling, string>> = {
+  look: 'looking',
+  lens: 'a hand lens',
+  touch: 'touch',
+  smell: 'smelling',
+  taste: 'tasting',
+  cut: 'cutting',
+  measure: 'measuring',
+};
+
+/** A material in words with its article, for sentences. */
+export const materialWords = (material: Material): string => MATERIAL_WORDS[material];
+
+/** What a handling lets a person do, in words. */
+export const handlingWords = (handling: Handling): string => NEEDS_WORDS[handling];
+
+const near = (d: Distance): number => DISTANCES.indexOf(d);
+
+/** Parts that lie in the hand whatever the distance of the tree. */
+const IN_HAND: readonly Material[] = ['twig', 'leaf', 'fruit', 'section', 'rubbing', 'pressed'];
+/** What lies on the ground was dropped at some time of the year before; what is drawn has no season. */
+const SEASONLESS: readonly Material[] = ['litter', 'plate'];
+
+function fromDistance(subject: Subject, character: Viewing, material: Material, c: Conditions): Visibility {
+  if (IN_HAND.includes(material) || material === 'plate' || material === 'photo') {
+    return { seen: 'yes', reason: '' };
+  }
+  let distance = near(c.distance);
+  if (subject.reach && material === 'tree') {
+    const reach = subject.reach[character.organ];
+    if (reach === undefined) return { seen: 'unknown', reason: 'reach of this tree not recorded' };
+    if (reach === 'out') return { seen: 'no', reason: 'out of reach on this tree' };
+    distance = Math.min(distance, near(reach));
+  }
+  if (distance >= near(character.distance)) return { seen: 'yes', reason: '' };
+  const wanted = { far: 'afar', binoculars: 'binocular range', trunk: 'the trunk', hand: 'the hand' };
+  return { seen: 'no', reason: `can be made out only from ${wanted[character.distance]}` };
+}
+
+function worse(a: Visibility, b: Visibility): Visibility {
+  return RANK[b.seen] < RANK[a.seen] ? b : a;
+}
+
+function better(a: Visibility, b: Visibility): Visibility {
+  return RANK[b.seen] > RANK[a.seen] ? b : a;
+}
+
+function onMaterial(subject: Subject, character: Viewing, material: Material, c: Conditions): Visibility {
+  const taken = material === 'tree' || material === 'bark' ? c.date : (c.takenOn?.[material] ?? c.date);
+  const season: Visibility = SEASONLESS.includes(material)
+    ? { seen: 'yes', reason: '' }
+    : character.season.map((s) => inSeason(subject, s, taken, character.onBrownLeaf ?? false)).reduce(better);
+  return worse(season, fromDistance(subject, character, material, c));
+}
+
+/**
+ * Can a character be seen on a taxon or an individual under these conditions?
+ * Source: 3-computation, section 1. `unknown` means a window or a reach that would decide is not recorded.
+ * @returns yes, partly, no or unknown, with the reason in words.
+ */
+export function visible(subject: Subject, character: Viewing, conditions: Conditions): Visibility {
+  const missing = character.needs.find((n) => n !== 'look' && !conditions.handling.includes(n));
+  if (missing) return { seen: 'no', reason: `${NEEDS_WORDS[missing]} is not allowed here` };
+  if (conditions.wet && character.wet === 'lost') return { seen: 'no', reason: 'lost when wet' };
+  const usable = character.material.filter((m) => conditions.material.includes(m));
+  if (usable.length === 0) {
+    const first = character.material.slice(0, 2).map(materialWords).join(' or ');
+    return { seen: 'no', reason: `needs ${first}` };
+  }
+  const best = usable.map((m) => onMaterial(subject, character, m, conditions)).reduce(better);
+  if (conditions.wet && character.wet === 'blurred' && best.seen === 'yes') {
+    return { seen: 'partly', reason: 'blurred when wet' };
+  }
+  return best;
+}

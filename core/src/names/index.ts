@@ -1,0 +1,12 @@
+export { normalise, foldEpithet, foldLatin } from './normalise.ts';
+export { alignmentDistance, room } from './distance.ts';
+export { nameIndex } from './nameIndex.ts';
+export type { NameEntry, NameIndex, NameKind, NameRank, IndexedName } from './nameIndex.ts';
+export { lookup } from './lookup.ts';
+export type { Lookup, Near } from './lookup.ts';
+export { CANNOT_TELL, OUTCOMES, judgeName } from './judge.ts';
+export type { Judgement, Outcome, Truth } from './judge.ts';
+export { parseNameList, MAX_LIST_TEXT } from './nameList.ts';
+export type { ListLine } from './nameList.ts';
+export { recognise } from './recognise.ts';
+export type { Recognised } from './recognise.ts';

@@ -1,0 +1,107 @@
+import { alignmentDistance, room } from './distance.ts';
+import { foldScientific, typedTokens } from './nameIndex.ts';
+import type { IndexedName, NameIndex } from './nameIndex.ts';
+
+/** A name near a typed text: edits after folding, and letter by letter. */
+export interface Near {
+  readonly name: IndexedName;
+  readonly folded: number;
+  readonly raw: number;
+}
+
+export type Lookup =
+  | { readonly kind: 'exact'; readonly names: readonly IndexedName[] }
+  | { readonly kind: 'abbreviated'; readonly names: readonly IndexedName[] }
+  /** Nearest first; all those within room, not only the nearest. */
+  | { readonly kind: 'near'; readonly near: readonly Near[] }
+  | { readonly kind: 'none' };
+
+const FAR = 99;
+
+/** Edits between a typed token and the right one, FAR where they exceed the room of the right token. */
+function tokenEdits(typed: string, right: string, allowed: number): number {
+  const d = alignmentDistance(typed, right, allowed);
+  return d > allowed ? FAR : d;
+}
+
+function tokenwise(tokens: readonly string[], right: readonly string[], rooms: readonly number[]): number {
+  let total = 0;
+  for (let i = 0; i < right.length; i += 1) {
+    const d = tokenEdits(tokens[i] ?? '', right[i] ?? '', rooms[i] ?? 0);
+    if (d === FAR) return FAR;
+    total += d;
+  }
+  return total;
+}
+
+/** Letters that differ in all, for choosing between names that fold alike. */
+const rawEdits = (tokens: readonly string[], name: IndexedName): number =>
+  alignmentDistance(tokens.join(' '), name.normal, 12);
+
+function nearness(tokens: readonly string[], folded: readonly string[], name: IndexedName): Near | null {
+  const rooms = name.tokens.map((t) => room(t.length));
+  const sameCount = name.latin ? tokens.length >= name.tokens.length && name.tokens.length > 1 : false;
+  if (tokens.length === name.tokens.length || sameCount) {
+    const typed = name.latin ? folded : tokens;
+    const d = tokenwise(typed, name.folded, rooms);
+    if (d !== FAR) return { name, folded: d, raw: rawEdits(tokens.slice(0, name.tokens.length), name) };
+  }
+  if (tokens.length !== name.tokens.length && name.joined.length > 5) {
+    const joined = tokens.join('');
+    const d = tokenEdits(joined, name.joined, 1);
+    if (d !== FAR) return { name, folded: d, raw: rawEdits(tokens, name) };
+  }
+  return null;
+}
+
+function abbreviated(tokens: readonly string[], typed: string, index: NameIndex): readonly IndexedName[] {
+  const [first = '', epithet = ''] = tokens;
+  const dotted = /^\s*[A-Za-z]{1,3}\s*\./.test(typed);
+  if (tokens.length < 2 || !(first.length === 1 || (dotted && first.length <= 3))) return [];
+  const folded = foldScientific(tokens);
+  const fits = index.names.filter(
+    (n) =>
+      n.latin && n.kind !== 'older_family' && n.tokens.length >= 2 && (n.tokens[0] ?? '').startsWith(first),
+  );
+  const exact = fits.filter((n) => n.tokens[1] === epithet);
+  if (exact.length > 0) return exact;
+  return fits.filter(
+    (n) => tokenEdits(folded[1] ?? '', n.folded[1] ?? '', room((n.tokens[1] ?? '').length)) !== FAR,
+  );
+}
+
+/** Exact hits: the whole text, the text without an authority behind it, or its words joined or split. */
+function exactHits(tokens: readonly string[], index: NameIndex): readonly IndexedName[] {
+  const whole = index.byNormal.get(tokens.join(' '));
+  if (whole) return whole;
+  for (let n = Math.min(tokens.length - 1, 4); n >= 2; n -= 1) {
+    const hits = (index.byNormal.get(tokens.slice(0, n).join(' ')) ?? []).filter((h) => h.latin);
+    if (hits.length > 0) return hits;
+  }
+  return index.byJoined.get(tokens.join('')) ?? [];
+}
+
+/**
+ * What a typed name may stand for in a library. An exact hit always wins over a near one; a near name is within the
+ * room of every one of its tokens. Source: 3-computation, section 7.
+ */
+export function lookup(typed: string, index: NameIndex): Lookup {
+  const tokens = typedTokens(typed);
+  if (tokens.length === 0) return { kind: 'none' };
+  const exact = exactHits(tokens, index);
+  if (exact.length > 0) return { kind: 'exact', names: exact };
+  const short = abbreviated(tokens, typed, index);
+  if (short.length > 0) return { kind: 'abbreviated', names: short };
+  const folded = foldScientific(tokens);
+  const near: Near[] = [];
+  for (const name of index.names) {
+    const found = nearness(tokens, folded, name);
+    if (found) near.push(found);
+  }
+  if (near.length === 0) return { kind: 'none' };
+  return { kind: 'near', near: near.sort((a, b) => a.folded - b.folded || a.raw - b.raw) };
+}
+
+/** Is one near name strictly nearer than another? */
+export const nearer = (a: Near, b: Near): boolean =>
+  a.folded < b.folded || (a.folded === b.folded && a.raw < b.raw);

@@ -1,0 +1,49 @@
+const ARTICLES = new Set(['the', 'a', 'an']);
+const HYBRID_MARK = /(^|\s)(×|x)(?=\s)|×/g;
+
+/**
+ * A name reduced to what is compared: lower case, no accents, no punctuation, hyphens as spaces, no hybrid mark,
+ * no leading article. Source: 3-computation, section 7.
+ */
+export function normalise(text: string): string {
+  const words = text
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/['’‘`´]/g, '')
+    .replace(HYBRID_MARK, '$1 ')
+    .replace(/[^a-z0-9]+/g, ' ')
+    .trim()
+    .split(' ')
+    .filter((w) => w !== '');
+  while (words.length > 1 && ARTICLES.has(words[0] ?? '')) words.shift();
+  return words.join(' ');
+}
+
+/**
+ * Latin spellings that sound or are written alike, folded to one. Applied to both sides of a comparison of
+ * scientific names, never to English ones.
+ */
+export function foldLatin(token: string): string {
+  return token
+    .replace(/ae|oe/g, 'e')
+    .replace(/qu/g, 'k')
+    .replace(/ph/g, 'f')
+    .replace(/th/g, 't')
+    .replace(/ch/g, 'k')
+    .replace(/[ckw]+/g, (m) => (/[ck]/.test(m) ? 'k' : m))
+    .replace(/y/g, 'i')
+    .replace(/(.)\1+/g, '$1');
+}
+
+/** Latin gender endings of an epithet folded to one: -us, -a, -um; -er, -ra, -rum; -is, -e. */
+export function foldEnding(epithet: string): string {
+  if (epithet.length < 5) return epithet;
+  return epithet
+    .replace(/(?:er|ra|rum)$/, 'r')
+    .replace(/(?:us|a|um)$/, '')
+    .replace(/(?:is|e)$/, '');
+}
+
+/** An epithet folded for comparison: Latin spellings and gender ending. */
+export const foldEpithet = (epithet: string): string => foldLatin(foldEnding(epithet));

@@ -1,0 +1,4 @@
+export { POLICY, namePoints } from './points.ts';
+export type { MarkPolicy, NameAsk } from './points.ts';
+export { judgeCall } from './calls.ts';
+export type { Call, CallOutcome } from './calls.ts';

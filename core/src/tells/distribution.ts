@@ -1,0 +1,115 @@
+import { leavesUnder } from '../characters/index.ts';
+import type { Character, Frequency, RangeValue, StatesValue, Value } from '../characters/index.ts';
+
+/** How a taxon's individuals are spread over the values of one character. */
+export type Distribution =
+  | {
+      readonly kind: 'discrete';
+      readonly p: ReadonlyMap<string, number>;
+      readonly coarse: ReadonlySet<string>;
+    }
+  | { readonly kind: 'set'; readonly states: ReadonlySet<string> }
+  | {
+      readonly kind: 'density';
+      readonly pdf: (x: number) => number;
+      readonly low: number;
+      readonly high: number;
+    };
+
+const WEIGHT: Readonly<Record<Frequency, number>> = {
+  usual: 1,
+  sometimes: 0.25,
+  rare: 0.05,
+  mistaken_for: 0,
+};
+const INNER = 0.95;
+const Z95 = 1.959963984540054;
+
+function ofStates(character: Character, value: StatesValue): Distribution {
+  const shown = value.states.filter((s) => WEIGHT[s.freq] > 0);
+  if (character.combine === 'together') return { kind: 'set', states: new Set(shown.map((s) => s.state)) };
+  const total = shown.reduce((sum, s) => sum + WEIGHT[s.freq], 0);
+  const p = new Map<string, number>();
+  const coarse = new Set<string>();
+  for (const { state, freq } of shown) {
+    const under = leavesUnder(character, state);
+    if (under.length > 1 || under[0] !== state) coarse.add(state);
+    for (const leaf of under) p.set(leaf, (p.get(leaf) ?? 0) + WEIGHT[freq] / total / under.length);
+  }
+  return { kind: 'discrete', p, coarse };
+}
+
+/** Counts: 95% evenly on low..high, the rest on the extremes, or one step beyond where none is recorded. */
+function ofCount(v: RangeValue): Distribution {
+  const p = new Map<string, number>();
+  const put = (n: number, share: number): void => void p.set(String(n), (p.get(String(n)) ?? 0) + share);
+  const inner: number[] = [];
+  for (let n = v.low; n <= v.high; n += 1) inner.push(n);
+  const below: number[] = [];
+  if (v.xlow !== null) for (let n = v.xlow; n < v.low; n += 1) below.push(n);
+  const above: number[] = [];
+  if (v.xhigh !== null) for (let n = v.xhigh; n > v.high; n -= 1) above.push(n);
+  const outer = [...below, ...above];
+  const share = outer.length > 0 ? INNER : 1;
+  for (const n of inner) put(n, share / inner.length);
+  for (const n of outer) put(n, (1 - share) / outer.length);
+  return { kind: 'discrete', p, coarse: new Set() };
+}
+
+const normal = (x: number, mean: number, sd: number): number =>
+  Math.exp(-0.5 * ((x - mean) / sd) ** 2) / (sd * Math.sqrt(2 * Math.PI));
+
+/** The untruncated density of a measured range and the interval that holds practically all of it. */
+function rawDensity(v: RangeValue): { pdf: (x: number) => number; from: number; to: number } {
+  if (v.low === v.high) {
+    const sd = Math.max(0.1 * v.low, 1e-6);
+    return { pdf: (x) => normal(x, v.low, sd), from: Math.max(0, v.low - 4 * sd), to: v.low + 4 * sd };
+  }
+  if (v.low <= 0) {
+    const mean = (v.low + v.high) / 2;
+    const sd = (v.high - v.low) / (2 * Z95);
+    return { pdf: (x) => normal(x, mean, sd), from: 0, to: v.high + 2 * sd };
+  }
+  const mu = (Math.log(v.low) + Math.log(v.high)) / 2;
+  const sd = (Math.log(v.high) - Math.log(v.low)) / (2 * Z95);
+  return {
+    pdf: (x) => (x <= 0 ? 0 : normal(Math.log(x), mu, sd) / x),
+    from: Math.exp(mu - 4 * sd),
+    to: Math.exp(mu + 4 * sd),
+  };
+}
+
+const POINTS = 256;
+
+/** Midpoint rule over an interval. */
+export function integrate(f: (x: number) => number, from: number, to: number): number {
+  if (to <= from) return 0;
+  const step = (to - from) / POINTS;
+  let sum = 0;
+  for (let i = 0; i < POINTS; i += 1) sum += f(from + (i + 0.5) * step);
+  return sum * step;
+}
+
+/** Lengths and ratios: lognormal (normal from zero) with low–high as central 95%, cut at the extremes. */
+function ofMeasure(v: RangeValue): Distribution {
+  const raw = rawDensity(v);
+  const low = v.xlow ?? (v.low === v.high ? raw.from : v.low);
+  const high = v.xhigh ?? (v.low === v.high ? raw.to : v.high);
+  const mass = integrate(raw.pdf, low, high);
+  return {
+    kind: 'density',
+    low,
+    high,
+    pdf: (x) => (x < low || x > high || mass === 0 ? 0 : raw.pdf(x) / mass),
+  };
+}
+
+/**
+ * The distribution a recorded value stands for. Weights usual 1, sometimes 0.25, rare 0.05; a coarse state is
+ * spread over the states under it. Source: 3-computation, section 2.
+ */
+export function distributionOf(character: Character, value: Value): Distribution | null {
+  if (value.kind === 'inapplicable') return null;
+  if (value.kind === 'states') return ofStates(character, value);
+  return character.kind === 'count' ? ofCount(value) : ofMeasure(value);
+}

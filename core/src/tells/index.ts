@@ -1,0 +1,10 @@
+export { distributionOf } from './distribution.ts';
+export type { Distribution } from './distribution.ts';
+export { GAPS, overlapOf, separate } from './separation.ts';
+export type { Separation, Strength } from './separation.ts';
+export { comparePair, expectedCharacters, tells } from './tells.ts';
+export type { Described, OneWay, OpenCharacter, PairReport, Tell, Verdict } from './tells.ts';
+export { asShown, checkStation } from './station.ts';
+export type { StationReport } from './station.ts';
+export { describeTaxa } from './describe.ts';
+export type { DescribedTaxon, LibraryData, WindowRow } from './describe.ts';

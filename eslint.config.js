@@ -1,0 +1,132 @@
+import globals from 'globals';
+import hooks from 'eslint-plugin-react-hooks';
+import ts from 'typescript-eslint';
+
+/** Which workspaces each may import; arrows run one way (docs/architecture.md). */
+const WALLS = {
+  core: [],
+  contract: ['core'],
+  server: ['contract', 'core'],
+  web: ['contract', 'core'],
+  demo: ['contract', 'core'],
+  e2e: ['contract', 'core', 'server'],
+  bench: ['contract', 'core', 'server', 'demo'],
+};
+const ALL = Object.keys(WALLS);
+
+/** Outside packages that a workspace's sources must not use. */
+const NOT_HERE = {
+  core: ['react', 'react-dom', 'express', 'antd', 'pg', 'node:*', 'fs', 'path'],
+  contract: ['react', 'antd', 'express', 'node:*'],
+  server: ['react', 'antd'],
+  web: ['express', 'pg', '@electric-sql/pglite', 'node:*'],
+};
+
+const wall = (workspace) => ({
+  files: [`${workspace}/**/*.{ts,tsx}`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          ...ALL.filter((w) => w !== workspace && !WALLS[workspace].includes(w)).map((w) => ({
+            group: [`@hurrow/${w}`, `@hurrow/${w}/*`],
+            message: `${workspace} may not import ${w}; see docs/architecture.md.`,
+          })),
+          {
+            regex: String.raw`^(\.\./)+(core|contract|server|web|demo)/`,
+            message: 'Reach another workspace through its door.',
+          },
+          {
+            group: NOT_HERE[workspace] ?? [],
+            message: `This package has no place in ${workspace}.`,
+          },
+        ].filter((p) => p.regex || p.group.length > 0),
+      },
+    ],
+  },
+});
+
+/** Inside core and server a folder is entered through its index. */
+const doors = {
+  files: ['core/src/**/*.ts', 'server/src/**/*.ts'],
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-syntax': [
+      'error',
+      {
+        selector: 'ImportDeclaration[source.value=/^\\.\\.\\/[a-z]+\\/(?!index\\.ts$)/]',
+        message: 'Enter another folder through its index.ts.',
+      },
+    ],
+  },
+};
+
+export default ts.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', '**/.cache/**'] },
+  ...ts.configs.recommended,
+  ...ts.configs.stylistic,
+  {
+    rules: {
+      eqeqeq: 'error',
+      'no-console': 'error',
+      'prefer-const': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-explicit-any': 'error',
+    },
+  },
+  {
+    files: ['tools/**', 'demo/**', 'bench/**', 'e2e/**', 'server/src/main.ts'],
+    rules: { 'no-console': 'off' },
+  },
+  { files: ['**/*.{js,mjs}'], languageOptions: { globals: globals.node } },
+  ...ALL.map(wall),
+  doors,
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'fetch',
+        'Buffer',
+        'setTimeout',
+        'performance',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'core has no clock.' },
+        { object: 'Math', property: 'random', message: 'core has no unseeded randomness.' },
+      ],
+    },
+  },
+  {
+    files: ['web/src/walk/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['joi', 'recharts', 'antd', '!antd/es'],
+              message: 'The walk takes single parts of antd/es.',
+            },
+            {
+              group: ['@hurrow/contract/schemas', '@hurrow/server', '@hurrow/server/*', '@hurrow/demo'],
+              message: 'Not in the walk.',
+            },
+            { regex: 'antd/es/(table|date-picker|calendar|select|tree)', message: 'Too heavy for the walk.' },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: hooks.configs.recommended.rules,
+  },
+);

@@ -1,0 +1,21 @@
+/** @type {import('jest').Config} */
+const shared = {
+  extensionsToTreatAsEsm: ['.ts'],
+  testEnvironment: 'node',
+  transform: {
+    '\\.ts$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } },
+    ],
+  },
+  // Workspaces are read as source, so only packages from outside stay untransformed.
+  transformIgnorePatterns: ['/node_modules/(?!@hurrow/)'],
+  testMatch: ['<rootDir>/src/**/*.test.ts'],
+};
+
+export default {
+  projects: [
+    ...['core', 'contract', 'demo'].map((name) => ({ ...shared, displayName: name, rootDir: name })),
+    { ...shared, displayName: 'server', rootDir: 'server', globalSetup: '<rootDir>/src/testing/prepare.ts' },
+  ],
+};
