@@ -1,0 +1,47 @@
+export type Role = 'owner' | 'instructor' | 'assistant';
+
+export type Session =
+  | { readonly kind: 'none'; readonly needsSetup: boolean }
+  | {
+      readonly kind: 'account';
+      readonly name: string;
+      readonly role: Role;
+      readonly workspace: string;
+      /** The date of the workspace, ISO. */
+      readonly today: string;
+      readonly demo: boolean;
+    }
+  | { readonly kind: 'student'; readonly student: string };
+
+export interface Site {
+  readonly id: string;
+  readonly name: string;
+  readonly lat: number;
+  readonly lon: number;
+  readonly elevM: number;
+}
+
+export interface SectionStudent {
+  readonly id: string;
+  readonly code: string;
+  readonly firstName: string | null;
+}
+
+export interface Section {
+  readonly id: string;
+  readonly name: string;
+  readonly term: string;
+  readonly list: string;
+  readonly listName: string;
+  readonly site: Site;
+  readonly students: readonly SectionStudent[];
+}
+
+/** One thing to do next, with where it is done. */
+export interface DueItem {
+  readonly kind: 'mark' | 'enter' | 'give_back' | 'open_sitting' | 'draft' | 'mixup' | 'unrecorded';
+  readonly title: string;
+  readonly detail: string;
+  readonly href: string;
+  readonly on: string | null;
+}

@@ -1,0 +1,131 @@
+export type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
+
+/**
+ * Who may call a route. *staff*: owner, instructor and assistant (an assistant only for the sections given to them);
+ * *teachers*: owner and instructor; *student*: a student within one sitting.
+ */
+export type Audience = 'anyone' | 'staff' | 'teachers' | 'student';
+
+export interface Route {
+  readonly method: Method;
+  readonly path: string;
+  readonly audience: Audience;
+  readonly summary: string;
+  /** The name of its body's schema in `@hurrow/contract/schemas`. */
+  readonly body?: string;
+  /** Whether `If-Match` must carry the version that was read. */
+  readonly ifMatch?: boolean;
+}
+
+const route = (
+  method: Method,
+  path: string,
+  audience: Audience,
+  summary: string,
+  more: Pick<Route, 'body' | 'ifMatch'> = {},
+): Route => ({ method, path, audience, summary, ...more });
+
+/** Every route of the application; the server mounts exactly these and the OpenAPI document lists them. */
+export const ROUTES = {
+  health: route('GET', '/api/health', 'anyone', 'Is the application up, and which version'),
+  openapi: route('GET', '/api/openapi.json', 'anyone', 'This document'),
+  sessionRead: route('GET', '/api/session', 'anyone', 'Who is signed in'),
+  sessionStart: route('POST', '/api/session', 'anyone', 'Sign in', { body: 'signIn' }),
+  sessionEnd: route('DELETE', '/api/session', 'anyone', 'Sign out'),
+  setup: route('POST', '/api/setup', 'anyone', 'Set up the first owner of an empty workspace', {
+    body: 'setup',
+  }),
+
+  due: route('GET', '/api/due', 'staff', 'Work that is due'),
+  sections: route('GET', '/api/sections', 'staff', 'Sections with their rosters'),
+  sectionCreate: route('POST', '/api/sections', 'teachers', 'Make a section with its roster', {
+    body: 'section',
+  }),
+  sites: route('GET', '/api/sites', 'staff', 'Sites'),
+  siteCreate: route('POST', '/api/sites', 'teachers', 'Add a site', { body: 'site' }),
+  lists: route('GET', '/api/lists', 'staff', 'Lists'),
+  listPreview: route('POST', '/api/lists/preview', 'teachers', 'Which pasted names the library knows', {
+    body: 'listText',
+  }),
+  listCreate: route('POST', '/api/lists', 'teachers', 'Make a list', { body: 'list' }),
+  list: route('GET', '/api/lists/:id', 'staff', 'A list with its members'),
+  listLibrary: route(
+    'GET',
+    '/api/lists/:id/library',
+    'staff',
+    'All that is recorded of the members of a list',
+  ),
+
+  vocabulary: route('GET', '/api/vocabulary', 'staff', 'Characters and states'),
+  species: route('GET', '/api/species', 'staff', 'Species of the library'),
+  profile: route('GET', '/api/species/:id', 'staff', 'A species with what is recorded of it and above it'),
+  statementCreate: route('POST', '/api/statements', 'teachers', 'Record a statement', { body: 'statement' }),
+  statementChange: route('PUT', '/api/statements/:id', 'teachers', 'Change a statement', {
+    body: 'statementValue',
+    ifMatch: true,
+  }),
+  statementRetract: route('DELETE', '/api/statements/:id', 'teachers', 'Retract a statement', {
+    ifMatch: true,
+  }),
+
+  trees: route('GET', '/api/trees', 'staff', 'Tagged trees with what they are certified to show'),
+  treeCreate: route('POST', '/api/trees', 'teachers', 'Tag a tree', { body: 'tree' }),
+
+  quizzes: route('GET', '/api/quizzes', 'staff', 'Quizzes with their sittings'),
+  quizCreate: route('POST', '/api/quizzes', 'teachers', 'Make a quiz', { body: 'quiz' }),
+  quiz: route('GET', '/api/quizzes/:id', 'staff', 'A quiz with its stations'),
+  stationCreate: route('POST', '/api/quizzes/:id/stations', 'teachers', 'Add a station', { body: 'station' }),
+  stationChange: route('PUT', '/api/stations/:id', 'teachers', 'Change a station', {
+    body: 'station',
+    ifMatch: true,
+  }),
+  stationRemove: route('DELETE', '/api/stations/:id', 'teachers', 'Take a station out', { ifMatch: true }),
+  sittingCreate: route('POST', '/api/quizzes/:id/sittings', 'teachers', 'Make a sitting', {
+    body: 'sitting',
+  }),
+  sitting: route('GET', '/api/sittings/:id', 'staff', 'A sitting with its stations and who has joined'),
+  sittingStation: route('PUT', '/api/sitting-stations/:id', 'teachers', 'What is at hand at a station', {
+    body: 'sittingStation',
+    ifMatch: true,
+  }),
+  sittingState: route('POST', '/api/sittings/:id/state', 'staff', 'Open, close or give back a sitting', {
+    body: 'sittingState',
+    ifMatch: true,
+  }),
+  sittingCode: route('POST', '/api/sittings/:id/code', 'staff', 'Make a new join code'),
+
+  sheet: route('GET', '/api/sittings/:id/sheets/:student', 'staff', 'A paper sheet as entered so far'),
+  sheetEnter: route('POST', '/api/sittings/:id/sheets/:student', 'staff', 'Enter answers of a paper sheet', {
+    body: 'sheet',
+  }),
+  markingRun: route('POST', '/api/sittings/:id/marking-runs', 'staff', 'Mark a sitting'),
+  marks: route('GET', '/api/sittings/:id/marks', 'staff', 'Marks of a sitting, answer by answer'),
+  override: route('POST', '/api/responses/:id/override', 'staff', 'Override a mark with a reason', {
+    body: 'override',
+  }),
+  overrideWithdraw: route('DELETE', '/api/responses/:id/override', 'staff', 'Withdraw an override'),
+  ruling: route('PUT', '/api/sittings/:id/name-rulings', 'staff', 'Decide a written name once for all', {
+    body: 'ruling',
+  }),
+
+  mixups: route('GET', '/api/sections/:id/mixups', 'staff', 'Mix-ups of a section'),
+  evidence: route('GET', '/api/sections/:id/mixups/:truth/:answer', 'staff', 'The answers a mix-up counts'),
+
+  walkJoin: route('POST', '/api/walk/join', 'anyone', 'Join a sitting with code and class number', {
+    body: 'join',
+  }),
+  walk: route('GET', '/api/walk/sitting', 'student', 'The stations of the sitting joined'),
+  walkAnswers: route('POST', '/api/walk/answers', 'student', 'Answers in a batch; may be sent twice', {
+    body: 'answers',
+  }),
+  walkSubmit: route('POST', '/api/walk/submit', 'student', 'Hand in'),
+  walkResults: route('GET', '/api/walk/results', 'student', 'Marks and tells, once given back'),
+  walkLeave: route('DELETE', '/api/walk/sitting', 'student', 'Leave on this device'),
+} as const satisfies Record<string, Route>;
+
+export type RouteName = keyof typeof ROUTES;
+
+/** The address of a route with its parameters filled in. */
+export function address(name: RouteName, params: Readonly<Record<string, string>> = {}): string {
+  return ROUTES[name].path.replace(/:([a-z]+)/g, (_, key: string) => encodeURIComponent(params[key] ?? ''));
+}

@@ -1,0 +1,27 @@
+import type { Bundle } from '@hurrow/contract';
+import { libraryRows } from './libraryRows.ts';
+import { WS } from './identity.ts';
+import { TEACHERS } from './people.ts';
+import { accountId, teachingRows, workspaceRows } from './scenario.ts';
+import { GIVEN_BACK, quizAndAnswerRows } from './sittings.ts';
+
+export { PLANTED, answerStation, seeded, slip } from './answers.ts';
+export type { Answered, ClassNames, Planted } from './answers.ts';
+export { SECTIONS, TEACHERS } from './people.ts';
+export { TODAY } from './scenario.ts';
+
+/** The demo workspace, the same every time. */
+export function demoBundle(): Bundle {
+  return {
+    workspace: WS,
+    accounts: TEACHERS.map((t) => ({
+      id: accountId(t.key),
+      name: t.name,
+      role: t.role,
+      passphrase: t.passphrase,
+    })),
+    first: workspaceRows(),
+    then: [...libraryRows(), ...teachingRows(), ...quizAndAnswerRows()],
+    giveBack: [{ ...GIVEN_BACK, by: accountId('owner') }],
+  };
+}

@@ -1,0 +1,54 @@
+/** The made-up people of the demo. Passphrases are printed by `npm run demo`. */
+export const TEACHERS = [
+  { key: 'owner', name: 'Odile Marsh', role: 'owner', passphrase: 'ledger loop in october' },
+  { key: 'instructor', name: 'Tobias Renn', role: 'instructor', passphrase: 'stove hill is dry' },
+  { key: 'assistant', name: 'Pim Castell', role: 'assistant', passphrase: 'signal knob at noon' },
+] as const;
+
+export interface DemoSection {
+  readonly key: 'tuesday' | 'thursday';
+  readonly name: string;
+  readonly students: readonly { readonly code: string; readonly firstName: string | null }[];
+}
+
+const numbered = (from: number, names: readonly (string | null)[]): DemoSection['students'] =>
+  names.map((firstName, i) => ({ code: String(from + i), firstName }));
+
+export const SECTIONS: readonly DemoSection[] = [
+  {
+    key: 'tuesday',
+    name: 'Tuesday lab',
+    students: numbered(101, [
+      'Avila',
+      'Benno',
+      'Cosima',
+      null,
+      'Edda',
+      'Fenn',
+      'Galen',
+      'Hedy',
+      null,
+      'Jory',
+      'Kestrel',
+      'Lune',
+    ]),
+  },
+  {
+    key: 'thursday',
+    name: 'Thursday lab',
+    students: numbered(201, [
+      'Maxen',
+      'Nola',
+      null,
+      'Perrin',
+      'Quade',
+      'Runa',
+      'Soren',
+      null,
+      'Ulla',
+      'Vesper',
+      'Wim',
+      'Yael',
+    ]),
+  },
+];

@@ -1,0 +1,242 @@
+import type { TableRows } from '@hurrow/contract';
+import { POLICY } from '@hurrow/core/quizzes';
+import type { Value } from '@hurrow/core/characters';
+import { answerStation, seeded } from './answers.ts';
+import type { ClassNames } from './answers.ts';
+import { WS, idOf } from './identity.ts';
+import { TAXA, valueFromText } from './libraryRows.ts';
+import { SECTIONS } from './people.ts';
+import { LIST, sectionId, studentId, treeId } from './scenario.ts';
+import { TREES } from './trees.ts';
+
+interface PlannedAsk {
+  readonly kind: 'call' | 'common' | 'scientific' | 'sureness';
+  readonly character: string | null;
+  readonly points: number;
+}
+const call = (character: string): PlannedAsk => ({ kind: 'call', character, points: 1 });
+const common: PlannedAsk = { kind: 'common', character: null, points: 2 };
+const scientific: PlannedAsk = { kind: 'scientific', character: null, points: 3 };
+const sureness: PlannedAsk = { kind: 'sureness', character: null, points: 0 };
+
+interface PlannedQuiz {
+  readonly key: string;
+  readonly name: string;
+  readonly stations: readonly { readonly tag: string; readonly asks: readonly PlannedAsk[] }[];
+}
+
+export const FIRST: PlannedQuiz = {
+  key: 'first-walk',
+  name: 'First walk, Ledger Loop',
+  stations: [
+    { tag: 'L01', asks: [call('needle.bands'), common, sureness] },
+    { tag: 'L03', asks: [call('needle.bands'), common, sureness] },
+    { tag: 'L04', asks: [call('twig.bud_shape'), common, sureness] },
+    { tag: 'L07', asks: [scientific, sureness] },
+    { tag: 'L09', asks: [call('twig.bud_sticky'), common, sureness] },
+    { tag: 'L10', asks: [common, sureness] },
+    { tag: 'L15', asks: [call('twig.arrangement'), common, sureness] },
+    { tag: 'L14', asks: [call('twig.arrangement'), scientific, sureness] },
+    { tag: 'L16', asks: [call('twig.arrangement'), common, sureness] },
+    { tag: 'L17', asks: [common, sureness] },
+  ],
+};
+
+const SECOND: PlannedQuiz = {
+  key: 'second-walk',
+  name: 'Second walk, Ledger Loop',
+  stations: [
+    { tag: 'L05', asks: [call('twig.spurs'), common, scientific, sureness] },
+    { tag: 'L07', asks: [call('needle.bundle_count'), common, sureness] },
+    { tag: 'L11', asks: [call('bark.texture'), common, sureness] },
+    { tag: 'L12', asks: [call('twig.bud_stalk'), common, sureness] },
+    { tag: 'L13', asks: [call('twig.arrangement'), common, sureness] },
+    { tag: 'L18', asks: [call('leaf.arrangement'), common, scientific, sureness] },
+  ],
+};
+
+const stationKey = (quiz: PlannedQuiz, tag: string): string => `${quiz.key}/${tag}`;
+const askId = (quiz: PlannedQuiz, tag: string, ord: number): string =>
+  idOf('ask', `${stationKey(quiz, tag)}/${ord}`);
+
+function quizRows(quiz: PlannedQuiz): TableRows[] {
+  return [
+    {
+      table: 'quiz',
+      rows: [
+        {
+          ws: WS,
+          id: idOf('quiz', quiz.key),
+          name: quiz.name,
+          list: LIST,
+          kind: 'field',
+          policy: POLICY,
+          version: 1,
+        },
+      ],
+    },
+    {
+      table: 'station',
+      rows: quiz.stations.map((s, i) => ({
+        ws: WS,
+        id: idOf('station', stationKey(quiz, s.tag)),
+        quiz: idOf('quiz', quiz.key),
+        number: i + 1,
+        individual: treeId(s.tag),
+        not_tellable_on_purpose: false,
+        version: 1,
+      })),
+    },
+    {
+      table: 'ask',
+      rows: quiz.stations.flatMap((s) =>
+        s.asks.map((a, ord) => ({
+          ws: WS,
+          id: askId(quiz, s.tag, ord + 1),
+          station: idOf('station', stationKey(quiz, s.tag)),
+          ord: ord + 1,
+          kind: a.kind,
+          character: a.character,
+          form: 'typed',
+          params: {},
+          points: a.points,
+        })),
+      ),
+    },
+  ];
+}
+
+const sittingId = (quiz: PlannedQuiz, section: string): string => idOf('sitting', `${quiz.key}/${section}`);
+const sittingStation = (quiz: PlannedQuiz, section: string, tag: string): string =>
+  idOf('sitting-station', `${quiz.key}/${section}/${tag}`);
+
+function sittingRows(quiz: PlannedQuiz, section: string, on: string, state: string): TableRows[] {
+  return [
+    {
+      table: 'sitting',
+      rows: [
+        {
+          ws: WS,
+          id: sittingId(quiz, section),
+          quiz: idOf('quiz', quiz.key),
+          section: sectionId(section),
+          on_date: on,
+          state,
+          handling: ['look', 'lens', 'touch'],
+          wet: false,
+          led: false,
+          version: 1,
+        },
+      ],
+    },
+    {
+      table: 'sitting_station',
+      rows: quiz.stations.map((s) => ({
+        ws: WS,
+        id: sittingStation(quiz, section, s.tag),
+        sitting: sittingId(quiz, section),
+        station: idOf('station', stationKey(quiz, s.tag)),
+        distance: 'hand',
+        material: ['tree', 'twig', 'leaf'],
+        taken_on: {},
+        public_id: idOf('public-station', `${quiz.key}/${section}/${s.tag}`),
+        version: 1,
+      })),
+    },
+    {
+      table: 'sitting_ask',
+      rows: quiz.stations.flatMap((s) =>
+        s.asks.map((_, i) => ({
+          ws: WS,
+          sitting_station: sittingStation(quiz, section, s.tag),
+          ask: askId(quiz, s.tag, i + 1),
+          public_id: idOf('public-ask', `${quiz.key}/${section}/${s.tag}/${i}`),
+        })),
+      ),
+    },
+  ];
+}
+
+const NAMES: ClassNames = {
+  common: (species) => TAXA.find((t) => t.name === species)?.common[0] ?? species,
+  others: (species) => TAXA.find((t) => t.name === species)?.common.slice(1) ?? [],
+  shown: (species, character) => {
+    const tree = TREES.find(
+      (t) => t.species === species && t.certified.some((c) => c.startsWith(`${character}:`)),
+    );
+    const line = tree?.certified.find((c) => c.startsWith(`${character}:`));
+    if (!line) throw new Error(`${species} is not certified for ${character}`);
+    const value: Value = valueFromText(character, line.slice(character.length + 2));
+    return value.kind === 'states' ? (value.states[0]?.state ?? '') : '';
+  },
+};
+
+/** The answers of the Tuesday section to the first walk, with what was planted in them. */
+function answerRows(): TableRows[] {
+  const section = 'tuesday';
+  const random = seeded(20261);
+  const attempts: Record<string, unknown>[] = [];
+  const responses: Record<string, unknown>[] = [];
+  const calls: Record<string, unknown>[] = [];
+  const students = SECTIONS.find((s) => s.key === section)?.students ?? [];
+  students.forEach(({ code }, index) => {
+    const attempt = idOf('attempt', `${FIRST.key}/${code}`);
+    const paper = index % 4 === 3;
+    attempts.push({
+      ws: WS,
+      id: attempt,
+      sitting: sittingId(FIRST, section),
+      student: studentId(code),
+      takeover: 1,
+      joined_at: '2026-09-22T20:00:00Z',
+      submitted_at: '2026-09-22T20:40:00Z',
+    });
+    const skill = 0.5 + random();
+    for (const s of FIRST.stations) {
+      const species = TREES.find((t) => t.tag === s.tag)?.species ?? '';
+      const answers = answerStation(species, s.asks, skill, NAMES, random);
+      answers.forEach((a, i) => {
+        const id = idOf('response', `${FIRST.key}/${code}/${s.tag}/${i}`);
+        responses.push({
+          ws: WS,
+          id,
+          attempt,
+          sitting_station: sittingStation(FIRST, section, s.tag),
+          ask: askId(FIRST, s.tag, i + 1),
+          seq: 1,
+          typed: a.typed,
+          value: a.state === null ? null : { state: a.state },
+          sure: a.sure,
+          received_at: '2026-09-22T20:40:00Z',
+          origin: paper ? 'paper' : 'phone',
+          clues_open: 0,
+          late: false,
+        });
+        if (a.typed === null) return;
+        answers.forEach((c, k) => {
+          if (k < i && c.state !== null) {
+            calls.push({ ws: WS, response: id, character: s.asks[k]?.character ?? '', state: c.state });
+          }
+        });
+      });
+    }
+  });
+  return [
+    { table: 'attempt', rows: attempts },
+    { table: 'response', rows: responses },
+    { table: 'response_call', rows: calls },
+  ];
+}
+
+/** Two quizzes; the first sat, the second drafted for Thursday. */
+export function quizAndAnswerRows(): TableRows[] {
+  return [
+    ...quizRows(FIRST),
+    ...quizRows(SECOND),
+    ...sittingRows(FIRST, 'tuesday', '2026-09-22', 'closed'),
+    ...sittingRows(SECOND, 'thursday', '2026-10-08', 'draft'),
+    ...answerRows(),
+  ];
+}
+
+export const GIVEN_BACK = { sitting: sittingId(FIRST, 'tuesday'), at: '2026-09-24T18:00:00Z' };

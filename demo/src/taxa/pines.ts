@@ -1,0 +1,153 @@
+/** Pines: two with five needles that only their cones tell apart, and one with two. */
+export const PINES = `
+genus Pinus | pine
+  in Pinaceae
+  needle.attachment: in-bundles
+  twig.spurs: no
+  twig.after_needle_fall: bundle-scars
+  twig.bud_scales: imbricate
+  needle.section: triangular | half-round
+  fruit.bracts: hidden
+  fruit.cone_posture: spreading | hanging?
+
+group five-needle pines
+  in Pinus
+  needle.bundle_count: 5
+  needle.section: triangular
+  needle.sheath: shed
+  needle.arrangement: tufted-at-the-ends
+  needle.length: 30-70 (90) mm
+  needle.length_variation: all-alike
+  needle.flexibility: flexible | stiff?
+  needle.tip: pointed
+  needle.twist: straight | curved?
+  needle.margin: smooth
+  needle.colour: blue-green | yellow-green? | dark-green?
+  needle.bands: all-four-sides | both-sides?
+  needle.smell: resin
+  needle.density: crowded
+  form.outline: irregular | spreading | rounded?
+  form.leader: erect
+  form.branch_angle: ascending
+  form.foliage_posture: tufted-at-branch-ends
+  form.canopy_layer: open-grown | canopy?
+  form.growth_rate: slow
+  form.trunks: single | few?
+  bark.colour: pale-grey | grey | brown?
+  bark.texture: smooth? | scaly | plated?
+  bark.young_texture: smooth
+  bark.resin_blisters: no
+  bark.smell: turpentine
+  twig.colour: brown | red-brown? | orange?
+  twig.hairs: few | none?
+  twig.bud_shape: ovoid
+  twig.bud_length: 7-12 mm
+  twig.bud_resin: no
+  twig.bud_sticky: no
+  twig.bud_colour: red-brown | brown
+  flower.colour: red | yellow
+  fruit.kind: cone
+  fruit.prickle: no
+  fruit.symmetry: even
+  fruit.cone_posture: spreading
+  smell.touch: soft
+  site.moisture: dry
+  site.shade_tolerance: low
+
+species Pinus albicaulis Engelm.
+  in five-needle pines; Pinus
+  common: whitebark pine
+  prose how_to_tell: From limber pine only by the cone: egg-shaped, purple, never opening, torn apart by birds, so that no whole cones lie beneath.
+  caution protected [cut touch]: Protected: looked at where it stands, never cut or collected. Follow local rules.
+  form.height: 5-20 (25) m
+  form.life_span: 400-700 years
+  fruit.size: 40-80 mm
+  fruit.colour: purple | brown
+  fruit.falls: torn-apart-by-birds
+  fruit.scale_edge: thickened
+  fruit.closed_by_resin: no
+  fruit.hangs: soon-gone
+  fruit.dispersal: birds
+  site.landform: timberline | ridge
+  window pollen: 06-20..07-15
+  window ripening: 08-15..09-20
+  window hanging: 08-15..10-10
+  native US-ID US-MT
+
+species Pinus flexilis E. James
+  in five-needle pines; Pinus
+  common: limber pine
+  prose how_to_tell: From whitebark pine only by the cone: longer, opening while green to tan, falling whole and lying beneath the tree.
+  form.height: 6-18 (25) m
+  form.life_span: 300-800 years
+  fruit.size: 80-150 mm
+  fruit.colour: brown | tan | green?
+  fruit.falls: falls-whole
+  fruit.scale_edge: thickened
+  fruit.closed_by_resin: no
+  fruit.hangs: into-winter
+  fruit.dispersal: birds
+  site.landform: ridge | dry-slope | timberline?
+  window pollen: 06-10..07-05
+  window ripening: 08-20..09-25
+  window hanging: 08-20..10-20
+  planted US-ID
+  native US-MT
+
+species Pinus contorta Douglas ex Loudon
+  in Pinus
+  common: lodgepole pine; shore pine
+  prose how_to_tell: Two twisted needles in a bundle; small lopsided cones with a prickle, often staying closed for years.
+  form.height: 15-35 (45) m
+  form.outline: columnar | conical | narrow-spire?
+  form.leader: erect
+  form.branch_angle: horizontal | ascending
+  form.foliage_posture: tufted-at-branch-ends | spreading
+  form.canopy_layer: canopy
+  form.growth_rate: fast
+  form.life_span: 150-300 years
+  bark.colour: brown | orange-brown | grey?
+  bark.texture: scaly
+  bark.plate_size: 5-20 mm
+  bark.young_texture: scaly
+  bark.resin_blisters: no
+  bark.smell: turpentine
+  twig.colour: orange | brown
+  twig.hairs: none
+  twig.bud_shape: ovoid
+  twig.bud_length: 8-14 mm
+  twig.bud_resin: yes
+  twig.bud_sticky: yes
+  twig.bud_colour: red-brown
+  needle.bundle_count: 2
+  needle.section: half-round
+  needle.sheath: lasting
+  needle.arrangement: tufted-at-the-ends | all-round
+  needle.length: 25-70 (80) mm
+  needle.length_variation: all-alike
+  needle.flexibility: stiff
+  needle.tip: sharp
+  needle.twist: twisted
+  needle.margin: finely-toothed
+  needle.colour: yellow-green | dark-green
+  needle.bands: none | both-sides?
+  needle.smell: resin
+  needle.density: medium
+  flower.colour: yellow | red
+  fruit.size: 25-55 mm
+  fruit.colour: brown | tan
+  fruit.prickle: yes
+  fruit.falls: stays-for-years
+  fruit.scale_edge: thickened
+  fruit.symmetry: lopsided
+  fruit.closed_by_resin: yes | no?
+  fruit.hangs: for-years
+  smell.touch: prickly
+  site.landform: bench | dry-slope | lower-slope
+  site.moisture: dry | moderate
+  site.shade_tolerance: low
+  window pollen: 05-20..06-20
+  window ripening: 08-15..09-30
+  window hanging: 01-01..12-31
+  native US-ID US-MT
+`;

@@ -1,0 +1,47 @@
+import express from 'express';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { recognise } from './access/index.ts';
+import { allHandlers } from './handlers.ts';
+import { apiRouter } from './http/index.ts';
+import type { App } from './http/index.ts';
+import { pages } from './pages.ts';
+
+export interface AppOptions {
+  readonly app: App;
+  readonly logger: Logger;
+  /** The folder with the built interface. */
+  readonly dist: string;
+  /** Proxies in front whose forwarded address is believed. */
+  readonly proxies: number;
+}
+
+/** The whole application: the API first, then the pages. */
+export function createApp({ app, logger, dist, proxies }: AppOptions): express.Express {
+  const server = express();
+  server.disable('x-powered-by');
+  server.set('trust proxy', proxies);
+  // Addresses hold no names and bodies are never logged.
+  server.use(
+    pinoHttp({
+      logger,
+      customLogLevel: (_req, res) => (res.statusCode >= 500 ? 'error' : 'debug'),
+      serializers: { req: (req: { method: string; url: string }) => ({ method: req.method, url: req.url }) },
+    }),
+  );
+  server.use((_req, res, next) => {
+    res.setHeader('X-Content-Type-Options', 'nosniff');
+    res.setHeader('Referrer-Policy', 'same-origin');
+    next();
+  });
+  server.use(apiPart(app, logger));
+  server.use(pages(dist));
+  return server;
+}
+
+/** Only addresses under `/api` reach the API router. */
+function apiPart(app: App, logger: Logger): express.RequestHandler {
+  const router = apiRouter(app, allHandlers(), recognise, (error) => logger.error(error));
+  return (req, res, next) =>
+    req.path.startsWith('/api/') || req.path === '/api' ? router(req, res, next) : next();
+}

@@ -1,0 +1,123 @@
+import { v7 } from 'uuid';
+import type { Section, Site } from '@hurrow/contract';
+import { SEES_SECTION, readWorkspace } from '../access/index.ts';
+import { insertRows, maybe } from '../db/index.ts';
+import { conflict, invalid } from '../http/index.ts';
+import type { Account, Call, Reply } from '../http/index.ts';
+
+export interface SiteRow {
+  id: string;
+  name: string;
+  lat: number;
+  lon: number;
+  elev_m: number;
+}
+export const asSite = (r: SiteRow): Site => ({
+  id: r.id,
+  name: r.name,
+  lat: r.lat,
+  lon: r.lon,
+  elevM: r.elev_m,
+});
+
+/** A site as a json object, for a query over `site si`. */
+export const SITE = `jsonb_build_object('id', si.id, 'name', si.name, 'lat', si.lat, 'lon', si.lon, 'elev_m', si.elev_m)`;
+
+interface Row {
+  id: string;
+  name: string;
+  term: string;
+  list: string;
+  list_name: string;
+  site: SiteRow;
+  students: { id: string; code: string; firstName: string | null }[] | null;
+}
+
+/** The sections an account may see, with today's roster. */
+export async function readSections(call: Call<Account>): Promise<readonly Section[]> {
+  const rows = await call.app.db.query<Row>(
+    `select s.id, s.name, s.term, s.list, l.name as list_name, ${SITE} as site,
+       (select jsonb_agg(jsonb_build_object('id', st.id, 'code', st.code, 'firstName', st.first_name) order by length(st.code), st.code)
+        from enrolment e join student st on st.ws = e.ws and st.id = e.student
+        where e.ws = s.ws and e.section = s.id and e.to_on is null) as students
+     from section s join list l on l.ws = s.ws and l.id = s.list join site si on si.ws = s.ws and si.id = s.site
+     where s.ws = $1 and ${SEES_SECTION('s.id')} order by lower(s.name)`,
+    [call.who.ws, call.who.id],
+  );
+  return rows.map((r) => ({
+    id: r.id,
+    name: r.name,
+    term: r.term,
+    list: r.list,
+    listName: r.list_name,
+    site: asSite(r.site),
+    students: r.students ?? [],
+  }));
+}
+
+interface SectionBody {
+  name: string;
+  term: string;
+  list: string;
+  site: string;
+  students: { code: string; firstName?: string | null }[];
+}
+
+export async function createSection(call: Call<Account>): Promise<Reply> {
+  const body = call.body as SectionBody;
+  const { ws } = call.who;
+  const codes = body.students.map((s) => s.code.toLowerCase());
+  const twice = codes.findIndex((c, i) => codes.indexOf(c) < i);
+  if (twice >= 0) {
+    throw conflict(`The class number ${body.students[twice]?.code ?? ''} is given twice.`, {
+      field: `students.${twice}.code`,
+      remedy: 'Give each student a class number of their own.',
+    });
+  }
+  const id = v7();
+  await call.app.db.transaction(async (tx) => {
+    if (!(await maybe(tx, 'select 1 from list where ws = $1 and id = $2', [ws, body.list]))) {
+      throw invalid('There is no such list.', { field: 'list', remedy: 'Make the list first.' });
+    }
+    if (!(await maybe(tx, 'select 1 from site where ws = $1 and id = $2', [ws, body.site]))) {
+      throw invalid('There is no such site.', { field: 'site', remedy: 'Add the site first.' });
+    }
+    const workspace = await readWorkspace(tx, call.app.clock());
+    const { name, term, list, site } = body;
+    await insertRows(tx, 'section', [
+      { ws, id, name, term, list, site, level: 'general', starts_on: workspace?.today ?? null },
+    ]);
+    await insertRows(tx, 'section_account', [{ ws, section: id, account: call.who.id }]);
+    const students = body.students.map((s) => ({
+      ws,
+      id: v7(),
+      code: s.code,
+      first_name: s.firstName || null,
+    }));
+    await insertRows(tx, 'student', students);
+    await insertRows(
+      tx,
+      'enrolment',
+      students.map((s) => ({ ws, section: id, student: s.id, from_on: workspace?.today })),
+    );
+  });
+  const made = (await readSections(call)).find((s) => s.id === id);
+  return { status: 201, body: made };
+}
+
+export async function readSites(call: Call<Account>): Promise<readonly Site[]> {
+  const rows = await call.app.db.query<SiteRow>(
+    'select id, name, lat, lon, elev_m from site where ws = $1 order by lower(name)',
+    [call.who.ws],
+  );
+  return rows.map(asSite);
+}
+
+export async function createSite(call: Call<Account>): Promise<Reply> {
+  const { name, lat, lon, elevM, tz } = call.body as Omit<Site, 'id'> & { tz: string };
+  const id = v7();
+  await insertRows(call.app.db, 'site', [
+    { ws: call.who.ws, id, name, lat, lon, elev_m: elevM, tz, shift: {} },
+  ]);
+  return { status: 201, body: { id, name, lat, lon, elevM } };
+}

@@ -1,0 +1,124 @@
+import type { DueItem } from '@hurrow/contract';
+import { readWorkspace } from '../access/index.ts';
+import type { StaffHandlers } from '../http/index.ts';
+import type { Account, Call } from '../http/index.ts';
+import { readSittings } from '../quizzes/index.ts';
+
+type Sitting = Awaited<ReturnType<typeof readSittings>>[number];
+
+/** The next step of a sitting, if it has one now. */
+function step(s: Sitting, quiz: string, today: string): DueItem | null {
+  const href = `/quizzes/${s.quiz}/sittings/${s.id}`;
+  const who = `${s.sectionName} · ${quiz}`;
+  const base = { href, on: s.on } as const;
+  const sent = `${s.submitted} of ${s.roster} handed in, ${s.joined} began`;
+  switch (s.state) {
+    case 'draft':
+    case 'frozen':
+      return s.on < today
+        ? {
+            ...base,
+            kind: 'open_sitting',
+            title: `Set a new date: ${who}`,
+            detail: 'It was to be sat already.',
+          }
+        : {
+            ...base,
+            kind: 'draft',
+            title: `Check and open: ${who}`,
+            detail: 'Drafted; look at what can be told at each station.',
+          };
+    case 'open':
+      return {
+        ...base,
+        kind: 'enter',
+        title: `Running: ${who}`,
+        detail: `${sent}. Close it when all are in.`,
+      };
+    case 'closed':
+      return { ...base, kind: 'mark', title: `To mark: ${who}`, detail: `${sent}.` };
+    case 'marked':
+      return {
+        ...base,
+        kind: 'give_back',
+        title: `To give back: ${who}`,
+        detail: 'Marked; students wait for their marks.',
+      };
+    case 'given_back':
+      return null;
+  }
+}
+
+interface Pair {
+  section: string;
+  section_name: string;
+  truth: string;
+  answer: string;
+  students: number;
+}
+
+/** The mix-ups that most students of a section made, three a section. */
+async function mixUps(call: Call<Account>, sections: ReadonlySet<string>): Promise<readonly DueItem[]> {
+  const rows = await call.app.db.query<Pair>(
+    `select * from (
+       select c.section, s.name as section_name, nt.text as truth, na.text as answer, count(distinct c.student)::integer as students,
+         row_number() over (partition by c.section order by count(distinct c.student) desc, nt.text, na.text) as place
+       from cell_student c join section s on s.ws = c.ws and s.id = c.section
+       join name nt on nt.ws = c.ws and nt.taxon = c.truth and nt.kind = 'accepted'
+       join name na on na.ws = c.ws and na.taxon = c.answer and na.kind = 'accepted'
+       where c.ws = $1 group by c.section, s.name, nt.text, na.text) ranked
+     where place <= 3 and students >= 2 order by students desc, truth`,
+    [call.who.ws],
+  );
+  return rows
+    .filter((r) => sections.has(r.section))
+    .map((r) => ({
+      kind: 'mixup',
+      title: `${r.answer} named for ${r.truth}`,
+      detail: `${r.section_name}: ${r.students} students.`,
+      href: `/mix-ups?section=${r.section}`,
+      on: null,
+    }));
+}
+
+/** Listed species of which nothing is recorded. */
+async function unrecorded(call: Call<Account>): Promise<readonly DueItem[]> {
+  const rows = await call.app.db.query<{ id: string; name: string; n: number }>(
+    `select l.id, l.name, count(*)::integer as n from list l join list_member m on m.ws = l.ws and m.list = l.id
+     where l.ws = $1 and not exists (select 1 from statement st where st.ws = m.ws and st.taxon = m.taxon and st.retracted_at is null)
+     group by l.id, l.name order by lower(l.name)`,
+    [call.who.ws],
+  );
+  return rows.map((r) => ({
+    kind: 'unrecorded',
+    title: `${r.n} species of ${r.name} have nothing recorded`,
+    detail: 'Quizzes and marking work without it; what separates them is unproven until then.',
+    href: `/classes/lists/${r.id}`,
+    on: null,
+  }));
+}
+
+async function due(call: Call<Account>): Promise<readonly DueItem[]> {
+  const { db } = call.app;
+  const { ws } = call.who;
+  const sittings = await readSittings(db, ws, call.who.id);
+  const names = new Map(
+    (await db.query<{ id: string; name: string }>('select id, name from quiz where ws = $1', [ws])).map(
+      (q) => [q.id, q.name],
+    ),
+  );
+  const today = (await readWorkspace(db, call.app.clock()))?.today ?? '';
+  const steps = sittings.flatMap((s) => step(s, names.get(s.quiz) ?? '', today) ?? []);
+  const ids = new Set(
+    (
+      await db.query<{ id: string; all: boolean }>(
+        `select s.id from section s where s.ws = $1 and ($3 or exists (
+         select 1 from section_account x where x.ws = s.ws and x.section = s.id and x.account = $2))`,
+        [ws, call.who.id, call.who.role !== 'assistant'],
+      )
+    ).map((s) => s.id),
+  );
+  return [...steps, ...(await mixUps(call, ids)), ...(await unrecorded(call))];
+}
+
+export const dueHandlers: StaffHandlers = { due: async (call) => ({ body: await due(call) }) };

@@ -1,0 +1,14 @@
+export { libraryHandlers, resolvedCount } from './routes.ts';
+export { installVocabulary, readVocabulary } from './vocabulary.ts';
+export {
+  HEADER,
+  asHeader,
+  readCautions,
+  readGenera,
+  readHeaders,
+  readNameIndex,
+  readNames,
+  withAncestors,
+} from './taxa.ts';
+export type { HeaderRow } from './taxa.ts';
+export { readCertified, readLibrary } from './described.ts';

@@ -1,0 +1,114 @@
+import type { Caution, Name, NameKind, Rank, TaxonHeader } from '@hurrow/contract';
+import { nameIndex } from '@hurrow/core/names';
+import type { NameIndex, NameRank } from '@hurrow/core/names';
+import type { Sql } from '../db/index.ts';
+
+/** Columns of a taxon's header, for a query over `taxon t`. */
+export const HEADER = `t.id, t.rank, t.authority,
+  (select n.text from name n where n.ws = t.ws and n.taxon = t.id and n.kind = 'accepted') as scientific,
+  (select n.text from name n where n.ws = t.ws and n.taxon = t.id and n.kind = 'common' order by n.preferred desc, n.text limit 1) as common`;
+
+export interface HeaderRow {
+  id: string;
+  rank: Rank;
+  authority: string | null;
+  scientific: string | null;
+  common: string | null;
+}
+
+export const asHeader = (r: HeaderRow): TaxonHeader => ({
+  id: r.id,
+  rank: r.rank,
+  scientific: r.scientific ?? 'unnamed',
+  authority: r.authority,
+  common: r.common,
+});
+
+/** Headers of taxa by id. */
+export async function readHeaders(
+  sql: Sql,
+  ws: string,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, TaxonHeader>> {
+  if (ids.length === 0) return new Map();
+  const rows = await sql.query<HeaderRow>(
+    `select ${HEADER} from taxon t where t.ws = $1 and t.id = any($2::uuid[])`,
+    [ws, ids],
+  );
+  return new Map(rows.map((r) => [r.id, asHeader(r)]));
+}
+
+/** All taxa above some taxa, themselves included. */
+export async function withAncestors(
+  sql: Sql,
+  ws: string,
+  ids: readonly string[],
+): Promise<readonly string[]> {
+  const rows = await sql.query<{ id: string }>(
+    `with recursive up (id) as (
+       select unnest($2::uuid[])
+       union
+       select p.parent from taxon_parent p join up on up.id = p.child where p.ws = $1 and p.kind <> 'hybrid_parent')
+     select id from up`,
+    [ws, ids],
+  );
+  return rows.map((r) => r.id);
+}
+
+export async function readNames(sql: Sql, ws: string, taxon: string): Promise<readonly Name[]> {
+  return sql.query<Name>(
+    `select kind, text, preferred from name where ws = $1 and taxon = $2
+     order by array_position(array['accepted','common','synonym','older_family'], kind), preferred desc, text`,
+    [ws, taxon],
+  );
+}
+
+export async function readCautions(
+  sql: Sql,
+  ws: string,
+  taxa: readonly string[],
+): Promise<ReadonlyMap<string, readonly Caution[]>> {
+  const rows = await sql.query<Caution & { taxon: string }>(
+    'select taxon, hazard, forbids, text from caution where ws = $1 and taxon = any($2::uuid[]) order by hazard',
+    [ws, taxa],
+  );
+  const found = new Map<string, Caution[]>();
+  for (const { taxon, ...caution } of rows) found.set(taxon, [...(found.get(taxon) ?? []), caution]);
+  return found;
+}
+
+const RANKS: readonly NameRank[] = [
+  'family',
+  'genus',
+  'group',
+  'species',
+  'infraspecies',
+  'cultivar',
+  'hybrid',
+];
+
+/** Every name of the library made ready for comparison. */
+export async function readNameIndex(sql: Sql, ws: string): Promise<NameIndex> {
+  const rows = await sql.query<{ taxon: string; rank: Rank; kind: NameKind; text: string }>(
+    'select n.taxon, t.rank, n.kind, n.text from name n join taxon t on t.ws = n.ws and t.id = n.taxon where n.ws = $1 order by n.id',
+    [ws],
+  );
+  return nameIndex(rows.map((r) => ({ ...r, rank: RANKS.find((k) => k === r.rank) ?? 'group' })));
+}
+
+/** The genus each taxon stands in, where it stands in one. */
+export async function readGenera(
+  sql: Sql,
+  ws: string,
+  taxa: readonly string[],
+): Promise<ReadonlyMap<string, string>> {
+  const rows = await sql.query<{ id: string; genus: string }>(
+    `with recursive up (id, above) as (
+       select i, i from unnest($2::uuid[]) as i
+       union
+       select up.id, p.parent from up join taxon_parent p on p.ws = $1 and p.child = up.above and p.kind <> 'hybrid_parent')
+     select up.id, t.id as genus from up join taxon t on t.ws = $1 and t.id = up.above and t.rank = 'genus'`,
+    [ws, taxa],
+  );
+  return new Map(rows.map((r) => [r.id, r.genus]));
+}

@@ -1,0 +1,3 @@
+export { markingHandlers } from './routes.ts';
+export { markSitting } from './run.ts';
+export { readMarkRows } from './marks.ts';

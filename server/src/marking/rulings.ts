@@ -1,0 +1,47 @@
+import type { RulingBody } from '@hurrow/contract';
+import { normalise } from '@hurrow/core/names';
+import { maybe } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { invalid } from '../http/index.ts';
+
+export interface Ruling {
+  readonly folded: string;
+  readonly taxon: string | null;
+  readonly outcome: RulingBody['outcome'];
+}
+
+/** Written names decided once for all on a list, by their normal form. */
+export async function readRulings(sql: Sql, ws: string, list: string): Promise<ReadonlyMap<string, Ruling>> {
+  const rows = await sql.query<Ruling>(
+    'select folded, taxon, outcome from name_ruling where ws = $1 and list = $2',
+    [ws, list],
+  );
+  return new Map(rows.map((r) => [r.folded, r]));
+}
+
+export async function writeRuling(
+  tx: Sql,
+  ws: string,
+  list: string,
+  by: string,
+  body: RulingBody,
+  at: string,
+): Promise<void> {
+  const taxon = body.taxon ?? null;
+  const names = body.outcome !== 'unlisted' && body.outcome !== 'genus_only';
+  if (names && taxon === null) {
+    throw invalid('It is not said which species the text names.', {
+      field: 'taxon',
+      remedy: 'Choose the species.',
+    });
+  }
+  if (taxon !== null && !(await maybe(tx, 'select 1 from taxon where ws = $1 and id = $2', [ws, taxon]))) {
+    throw invalid('There is no such species.', { field: 'taxon', remedy: 'Choose one of the list.' });
+  }
+  await tx.query(
+    `insert into name_ruling (ws, list, folded, taxon, outcome, by_account, at) values ($1, $2, $3, $4, $5, $6, $7)
+     on conflict (ws, list, folded) do update set taxon = excluded.taxon, outcome = excluded.outcome,
+       by_account = excluded.by_account, at = excluded.at`,
+    [ws, list, normalise(body.typed), taxon, body.outcome, by, at],
+  );
+}

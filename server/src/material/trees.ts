@@ -1,0 +1,122 @@
+import { v7 } from 'uuid';
+import type { TreeRow } from '@hurrow/contract';
+import { ORGANS } from '@hurrow/core/conditions';
+import { SITE, asSite } from '../classes/index.ts';
+import type { SiteRow } from '../classes/index.ts';
+import { insertRows, maybe } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { conflict, invalid } from '../http/index.ts';
+import type { Account, Call, Reply } from '../http/index.ts';
+import { readCautions, readCertified, readHeaders } from '../library/index.ts';
+
+interface Row {
+  id: string;
+  tag: string;
+  site: SiteRow;
+  trail: string | null;
+  taxon: string;
+  stage: string | null;
+  condition: string | null;
+  planted: boolean;
+  hazards: string[];
+  access: string | null;
+  reach: TreeRow['reach'] | null;
+}
+
+/** Tagged trees with what they truly are, within whose reach their organs are, and what they are certified to show. */
+export async function readTrees(sql: Sql, ws: string, ids?: readonly string[]): Promise<readonly TreeRow[]> {
+  const rows = await sql.query<Row>(
+    `select i.id, tr.tag, ${SITE} as site, tl.name as trail, i.stage, i.condition, tr.planted, tr.hazards, tr.access,
+       (select d.taxon from determination d where d.ws = i.ws and d.individual = i.id order by d.at desc, d.id desc limit 1) as taxon,
+       (select jsonb_object_agg(r.organ, r.how) from reach r where r.ws = i.ws and r.individual = i.id) as reach
+     from tree tr join individual i on i.ws = tr.ws and i.id = tr.individual
+     join site si on si.ws = tr.ws and si.id = tr.site left join trail tl on tl.ws = tr.ws and tl.id = tr.trail
+     where tr.ws = $1 and ($2::uuid[] is null or i.id = any($2::uuid[])) order by lower(tr.tag)`,
+    [ws, ids ?? null],
+  );
+  const taxa = [...new Set(rows.map((r) => r.taxon))];
+  const [headers, cautions, certified] = [
+    await readHeaders(sql, ws, taxa),
+    await readCautions(sql, ws, taxa),
+    await readCertified(
+      sql,
+      ws,
+      rows.map((r) => r.id),
+    ),
+  ];
+  return rows.flatMap((r): TreeRow[] => {
+    const taxon = headers.get(r.taxon);
+    if (!taxon) return [];
+    return [
+      {
+        ...r,
+        site: asSite(r.site),
+        taxon,
+        cautions: cautions.get(r.taxon) ?? [],
+        reach: r.reach ?? {},
+        certified: certified.get(r.id) ?? {},
+      },
+    ];
+  });
+}
+
+interface TreeBody {
+  site: string;
+  tag: string;
+  taxon: string;
+  stage?: string | null;
+  reach: TreeRow['reach'];
+}
+
+export async function createTree(call: Call<Account>): Promise<Reply> {
+  const body = call.body as TreeBody;
+  const { ws } = call.who;
+  const id = v7();
+  await call.app.db.transaction(async (tx) => {
+    for (const [field, table] of [
+      ['site', 'site'],
+      ['taxon', 'taxon'],
+    ] as const) {
+      if (!(await maybe(tx, `select 1 from ${table} where ws = $1 and id = $2`, [ws, body[field]]))) {
+        throw invalid(`There is no such ${field}.`, { field, remedy: 'Choose one that is recorded.' });
+      }
+    }
+    if (
+      await maybe(tx, 'select 1 from tree where ws = $1 and site = $2 and lower(tag) = lower($3)', [
+        ws,
+        body.site,
+        body.tag,
+      ])
+    ) {
+      throw conflict(`The tag ${body.tag} is already used at this site.`, {
+        field: 'tag',
+        remedy: 'Choose another tag.',
+      });
+    }
+    await insertRows(tx, 'individual', [{ ws, id, kind: 'tree', stage: body.stage ?? null, version: 1 }]);
+    await insertRows(tx, 'tree', [
+      { ws, individual: id, kind: 'tree', site: body.site, tag: body.tag, hazards: [], planted: false },
+    ]);
+    await insertRows(tx, 'determination', [
+      {
+        ws,
+        id: v7(),
+        individual: id,
+        taxon: body.taxon,
+        by_account: call.who.id,
+        sureness: 'sure',
+        at: call.app.clock().toISOString(),
+      },
+    ]);
+    await insertRows(
+      tx,
+      'reach',
+      ORGANS.flatMap((organ) => {
+        const how = body.reach[organ];
+        return how ? [{ ws, individual: id, organ, how }] : [];
+      }),
+    );
+  });
+  const [made] = await readTrees(call.app.db, ws, [id]);
+  return { status: 201, body: made };
+}

@@ -1,0 +1,190 @@
+import { v7 } from 'uuid';
+import type { AskBody, StationBody } from '@hurrow/contract';
+import { insertRows, maybe } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
+import type { Account, Call, Reply } from '../http/index.ts';
+import { readVocabulary } from '../library/index.ts';
+import { needQuiz, readStations } from './store.ts';
+
+async function checkStation(tx: Sql, ws: string, body: StationBody): Promise<void> {
+  if (!(await maybe(tx, 'select 1 from tree where ws = $1 and individual = $2', [ws, body.individual]))) {
+    throw invalid('There is no such tree.', { field: 'individual', remedy: 'Choose a tagged tree.' });
+  }
+  const known = new Map((await readVocabulary(tx, ws)).map((c) => [c.id, c]));
+  body.asks.forEach((a, i) => {
+    if (a.kind === 'call' && !known.has(a.character ?? '')) {
+      throw invalid(`The vocabulary has no character “${a.character ?? ''}”.`, {
+        field: `asks.${i}.character`,
+        remedy: 'Choose a character of the vocabulary.',
+      });
+    }
+  });
+  const keys = body.asks.map((a) => `${a.kind}/${a.character ?? ''}`);
+  const twice = keys.findIndex((k, i) => keys.indexOf(k) < i);
+  if (twice >= 0) {
+    throw conflict('A station asks the same thing twice.', {
+      field: `asks.${twice}`,
+      remedy: 'Ask each name and each character once.',
+    });
+  }
+  const firstName = body.asks.findIndex((a) => a.kind !== 'call' && a.kind !== 'sureness');
+  const lateCall = body.asks.findIndex((a, i) => a.kind === 'call' && firstName >= 0 && i > firstName);
+  if (lateCall >= 0) {
+    throw invalid('A call stands after the name.', {
+      field: `asks.${lateCall}`,
+      remedy: 'Ask calls before the name, so that the name does not decide them.',
+    });
+  }
+}
+
+async function writeAsks(tx: Sql, ws: string, station: string, asks: readonly AskBody[]): Promise<void> {
+  await tx.query(
+    'delete from sitting_ask where ws = $1 and ask in (select id from ask where ws = $1 and station = $2)',
+    [ws, station],
+  );
+  await tx.query('delete from ask where ws = $1 and station = $2', [ws, station]);
+  await insertRows(
+    tx,
+    'ask',
+    asks.map((a, i) => ({
+      ws,
+      id: v7(),
+      station,
+      ord: i + 1,
+      kind: a.kind,
+      character: a.kind === 'call' ? a.character : null,
+      form: 'typed',
+      params: {},
+      points: a.kind === 'sureness' ? 0 : a.points,
+    })),
+  );
+}
+
+async function needUnlocked(tx: Sql, ws: string, quiz: string): Promise<void> {
+  await tx.query('select 1 from quiz where ws = $1 and id = $2 for update', [ws, quiz]);
+  const { locked } = await needQuiz(tx, ws, quiz);
+  if (locked) {
+    throw conflict('A sitting of this quiz has been opened, so its stations stand.', {
+      remedy: 'Make a new quiz for other stations.',
+    });
+  }
+}
+
+const stationOf = async (tx: Sql, ws: string, quiz: string, id: string) =>
+  (await readStations(tx, ws, quiz)).find((s) => s.id === id);
+
+export async function createStation(call: Call<Account>): Promise<Reply> {
+  const body = call.body as StationBody;
+  const { ws } = call.who;
+  const quiz = idParam(call, 'id');
+  const made = await call.app.db.transaction(async (tx) => {
+    await needUnlocked(tx, ws, quiz);
+    await checkStation(tx, ws, body);
+    const next = await maybe<{ n: number }>(
+      tx,
+      'select coalesce(max(number), 0) + 1 as n from station where ws = $1 and quiz = $2 and removed_at is null',
+      [ws, quiz],
+    );
+    const id = v7();
+    await insertRows(tx, 'station', [
+      {
+        ws,
+        id,
+        quiz,
+        number: next?.n ?? 1,
+        individual: body.individual,
+        not_tellable_on_purpose: false,
+        version: 1,
+      },
+    ]);
+    await writeAsks(tx, ws, id, body.asks);
+    return stationOf(tx, ws, quiz, id);
+  });
+  return { status: 201, body: made, ...(made ? { version: made.version } : {}) };
+}
+
+async function needStation(
+  tx: Sql,
+  ws: string,
+  id: string,
+): Promise<{ quiz: string; version: number; number: number }> {
+  const row = await maybe<{ quiz: string; version: number; number: number }>(
+    tx,
+    'select quiz, version, number from station where ws = $1 and id = $2 and removed_at is null for update',
+    [ws, id],
+  );
+  if (!row) throw notFound('There is no such station.', { remedy: 'Read the quiz again.' });
+  return row;
+}
+
+/** Moves a station to another number; those between make room. */
+async function moveTo(tx: Sql, ws: string, quiz: string, id: string, to: number): Promise<void> {
+  const ids = (
+    await tx.query<{ id: string }>(
+      'select id from station where ws = $1 and quiz = $2 and removed_at is null order by number',
+      [ws, quiz],
+    )
+  ).map((r) => r.id);
+  const order = ids.filter((i) => i !== id);
+  order.splice(Math.min(to, ids.length) - 1, 0, id);
+  await renumber(tx, ws, order);
+}
+
+/** In two steps, so that no two stations ever bear one number. */
+async function renumber(tx: Sql, ws: string, order: readonly string[]): Promise<void> {
+  for (const [i, id] of order.entries()) {
+    await tx.query('update station set number = $3 where ws = $1 and id = $2', [ws, id, 200 - i]);
+  }
+  for (const [i, id] of order.entries()) {
+    await tx.query('update station set number = $3 where ws = $1 and id = $2', [ws, id, i + 1]);
+  }
+}
+
+export async function changeStation(call: Call<Account>): Promise<Reply> {
+  const body = call.body as StationBody;
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  const changed = await call.app.db.transaction(async (tx) => {
+    const standing = await needStation(tx, ws, id);
+    await needUnlocked(tx, ws, standing.quiz);
+    needVersion(call, standing.version, await stationOf(tx, ws, standing.quiz, id));
+    await checkStation(tx, ws, body);
+    await tx.query('update station set individual = $3, version = version + 1 where ws = $1 and id = $2', [
+      ws,
+      id,
+      body.individual,
+    ]);
+    await writeAsks(tx, ws, id, body.asks);
+    if (body.number !== undefined && body.number !== standing.number) {
+      await moveTo(tx, ws, standing.quiz, id, body.number);
+    }
+    return stationOf(tx, ws, standing.quiz, id);
+  });
+  return { body: changed, ...(changed ? { version: changed.version } : {}) };
+}
+
+export async function removeStation(call: Call<Account>): Promise<Reply> {
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  await call.app.db.transaction(async (tx) => {
+    const standing = await needStation(tx, ws, id);
+    await needUnlocked(tx, ws, standing.quiz);
+    needVersion(call, standing.version, await stationOf(tx, ws, standing.quiz, id));
+    await tx.query('update station set removed_at = $3, version = version + 1 where ws = $1 and id = $2', [
+      ws,
+      id,
+      call.app.clock().toISOString(),
+    ]);
+    const rest = await tx.query<{ id: string }>(
+      'select id from station where ws = $1 and quiz = $2 and removed_at is null order by number',
+      [ws, standing.quiz],
+    );
+    await renumber(
+      tx,
+      ws,
+      rest.map((r) => r.id),
+    );
+  });
+  return { status: 204 };
+}

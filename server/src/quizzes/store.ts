@@ -1,0 +1,148 @@
+import { POLICY } from '@hurrow/core/quizzes';
+import type { MarkPolicy } from '@hurrow/core/quizzes';
+import type {
+  Ask,
+  AskKind,
+  QuizDetail,
+  QuizSummary,
+  SittingState,
+  SittingSummary,
+  Station,
+} from '@hurrow/contract';
+import { SEES_SECTION } from '../access/index.ts';
+import { maybe } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { notFound } from '../http/index.ts';
+import { readTrees } from '../material/index.ts';
+
+interface SummaryRow {
+  id: string;
+  quiz: string;
+  section: string;
+  section_name: string;
+  on_date: string;
+  state: SittingState;
+  joined: number;
+  submitted: number;
+  roster: number;
+}
+
+const asSummary = (r: SummaryRow): SittingSummary => ({
+  id: r.id,
+  section: r.section,
+  sectionName: r.section_name,
+  on: r.on_date,
+  state: r.state,
+  joined: r.joined,
+  submitted: r.submitted,
+  roster: r.roster,
+});
+
+/** Sittings an account may see, the newest first; of one quiz where it is given. */
+export async function readSittings(
+  sql: Sql,
+  ws: string,
+  account: string,
+  quiz: string | null = null,
+): Promise<readonly (SittingSummary & { quiz: string })[]> {
+  const rows = await sql.query<SummaryRow>(
+    `select s.id, s.quiz, s.section, sec.name as section_name, s.on_date, s.state,
+       (select count(distinct t.student) from attempt t where t.ws = s.ws and t.sitting = s.id)::integer as joined,
+       (select count(distinct t.student) from attempt t where t.ws = s.ws and t.sitting = s.id and t.submitted_at is not null)::integer as submitted,
+       (select count(*) from enrolment e where e.ws = s.ws and e.section = s.section and e.to_on is null)::integer as roster
+     from sitting s join section sec on sec.ws = s.ws and sec.id = s.section
+     where s.ws = $1 and ${SEES_SECTION('s.section')} and ($3::uuid is null or s.quiz = $3)
+     order by s.on_date desc, s.id`,
+    [ws, account, quiz],
+  );
+  return rows.map((r) => ({ ...asSummary(r), quiz: r.quiz }));
+}
+
+export async function readQuizzes(sql: Sql, ws: string, account: string): Promise<readonly QuizSummary[]> {
+  const sittings = await readSittings(sql, ws, account);
+  const rows = await sql.query<{ id: string; name: string; list_name: string; stations: number }>(
+    `select q.id, q.name, l.name as list_name,
+       (select count(*) from station st where st.ws = q.ws and st.quiz = q.id and st.removed_at is null)::integer as stations
+     from quiz q join list l on l.ws = q.ws and l.id = q.list where q.ws = $1 order by q.id desc`,
+    [ws],
+  );
+  return rows.map((r) => ({
+    id: r.id,
+    name: r.name,
+    listName: r.list_name,
+    stations: r.stations,
+    sittings: sittings.filter((s) => s.quiz === r.id).map(({ quiz: _quiz, ...s }) => s),
+  }));
+}
+
+interface StationRow {
+  id: string;
+  number: number;
+  individual: string;
+  version: number;
+  asks: { id: string; ord: number; kind: AskKind; character: string | null; points: number }[] | null;
+}
+
+/** Stations of a quiz in order, with their trees and asks. */
+export async function readStations(sql: Sql, ws: string, quiz: string): Promise<readonly Station[]> {
+  const rows = await sql.query<StationRow>(
+    `select st.id, st.number, st.individual, st.version,
+       (select jsonb_agg(jsonb_build_object('id', a.id, 'ord', a.ord, 'kind', a.kind, 'character', a.character, 'points', a.points) order by a.ord)
+        from ask a where a.ws = st.ws and a.station = st.id) as asks
+     from station st where st.ws = $1 and st.quiz = $2 and st.removed_at is null and st.individual is not null
+     order by st.number`,
+    [ws, quiz],
+  );
+  const trees = new Map(
+    (
+      await readTrees(
+        sql,
+        ws,
+        rows.map((r) => r.individual),
+      )
+    ).map((t) => [t.id, t]),
+  );
+  return rows.flatMap((r): Station[] => {
+    const tree = trees.get(r.individual);
+    return tree
+      ? [{ id: r.id, number: r.number, tree, asks: (r.asks ?? []) as Ask[], version: r.version }]
+      : [];
+  });
+}
+
+export interface QuizRow {
+  id: string;
+  name: string;
+  list: string;
+  list_name: string;
+  policy: Partial<MarkPolicy>;
+  locked: boolean;
+}
+
+export async function needQuiz(sql: Sql, ws: string, id: string): Promise<QuizRow> {
+  const row = await maybe<QuizRow>(
+    sql,
+    `select q.id, q.name, q.list, l.name as list_name, q.policy,
+       exists (select 1 from sitting s where s.ws = q.ws and s.quiz = q.id and s.state <> 'draft') as locked
+     from quiz q join list l on l.ws = q.ws and l.id = q.list where q.ws = $1 and q.id = $2`,
+    [ws, id],
+  );
+  if (!row) throw notFound('There is no such quiz.', { remedy: 'Choose one under Quizzes.' });
+  return row;
+}
+
+export const policyOf = (q: Pick<QuizRow, 'policy'>): MarkPolicy => ({ ...POLICY, ...q.policy });
+
+export async function readQuiz(sql: Sql, ws: string, account: string, id: string): Promise<QuizDetail> {
+  const quiz = await needQuiz(sql, ws, id);
+  return {
+    id: quiz.id,
+    name: quiz.name,
+    list: quiz.list,
+    listName: quiz.list_name,
+    policy: policyOf(quiz),
+    stations: await readStations(sql, ws, id),
+    sittings: (await readSittings(sql, ws, account, id)).map(({ quiz: _quiz, ...s }) => s),
+    locked: quiz.locked,
+  };
+}

@@ -1,0 +1,28 @@
+import { idParam } from '../http/index.ts';
+import type { StaffHandlers } from '../http/index.ts';
+import { enterSheet, readSheet } from './sheets.ts';
+import { changeSittingStation, changeState, createSitting, renewCode } from './states.ts';
+import { followQuiz, needSitting, readSitting } from './store.ts';
+
+export { readCode } from './codes.ts';
+export { readShown } from './key.ts';
+export type { Shown } from './key.ts';
+export { giveBack } from './states.ts';
+export { needSitting, sittingById } from './store.ts';
+export type { SittingRow } from './store.ts';
+
+export const sittingsHandlers: StaffHandlers = {
+  sittingCreate: createSitting,
+  sitting: async (call) => {
+    const id = idParam(call, 'id');
+    const row = await needSitting(call.app.db, call.who, id);
+    if (row.state === 'draft') await call.app.db.transaction((tx) => followQuiz(tx, call.who.ws, row));
+    const sitting = await readSitting(call.app.db, call.who, id);
+    return { body: sitting, version: sitting.version };
+  },
+  sittingStation: changeSittingStation,
+  sittingState: changeState,
+  sittingCode: renewCode,
+  sheet: async (call) => ({ body: await readSheet(call) }),
+  sheetEnter: enterSheet,
+};

@@ -1,0 +1,152 @@
+import { randomBytes } from 'node:crypto';
+import { v7 } from 'uuid';
+import type { Distance, Handling, Material } from '@hurrow/core/conditions';
+import type { SheetProgress, SittingDetail, SittingState } from '@hurrow/contract';
+import { SEES_SECTION } from '../access/index.ts';
+import { SITE, asSite } from '../classes/index.ts';
+import type { SiteRow } from '../classes/index.ts';
+import { insertRows, maybe } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { notFound } from '../http/index.ts';
+import type { Account } from '../http/index.ts';
+import { needQuiz, readSittings, readStations } from '../quizzes/index.ts';
+
+export interface SittingRow {
+  id: string;
+  quiz: string;
+  section: string;
+  on_date: string;
+  state: SittingState;
+  handling: Handling[];
+  wet: boolean;
+  code_expires: string | null;
+  given_run: string | null;
+  version: number;
+  site: SiteRow;
+  list: string;
+}
+
+const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.code_expires, s.given_run, s.version,
+  (select ${SITE} from site si where si.ws = s.ws and si.id = sec.site) as site, q.list`;
+const FROM = `sitting s join section sec on sec.ws = s.ws and sec.id = s.section join quiz q on q.ws = s.ws and q.id = s.quiz`;
+
+/** A sitting by id, whoever asks. */
+export async function sittingById(sql: Sql, ws: string, id: string): Promise<SittingRow | null> {
+  return maybe<SittingRow>(sql, `select ${SITTING} from ${FROM} where s.ws = $1 and s.id = $2`, [ws, id]);
+}
+
+/** A sitting of a section the account may see. @throws *not found* otherwise. */
+export async function needSitting(
+  sql: Sql,
+  who: Pick<Account, 'ws' | 'id'>,
+  id: string,
+  lock = false,
+): Promise<SittingRow> {
+  const row = await maybe<SittingRow>(
+    sql,
+    `select ${SITTING} from ${FROM} where s.ws = $1 and s.id = $3 and ${SEES_SECTION('s.section')} ${lock ? 'for update of s' : ''}`,
+    [who.ws, who.id, id],
+  );
+  if (!row) throw notFound('There is no such sitting.', { remedy: 'Choose one under Quizzes.' });
+  return row;
+}
+
+/** Random, so that nothing a phone sees can be traced to a tree, a taxon or another sitting. */
+export const publicId = (): string => randomBytes(12).toString('base64url');
+
+/** A draft follows its quiz: stations added since are taken in, stations removed are left out. */
+export async function followQuiz(tx: Sql, ws: string, sitting: SittingRow): Promise<void> {
+  if (sitting.state !== 'draft') return;
+  await tx.query(
+    `delete from sitting_ask where ws = $1 and sitting_station in (
+       select ss.id from sitting_station ss join station st on st.ws = ss.ws and st.id = ss.station
+       where ss.ws = $1 and ss.sitting = $2 and st.removed_at is not null)`,
+    [ws, sitting.id],
+  );
+  await tx.query(
+    `delete from sitting_station ss using station st
+     where ss.ws = $1 and ss.sitting = $2 and st.ws = ss.ws and st.id = ss.station and st.removed_at is not null`,
+    [ws, sitting.id],
+  );
+  const missing = await tx.query<{ id: string }>(
+    `select st.id from station st where st.ws = $1 and st.quiz = $2 and st.removed_at is null
+       and not exists (select 1 from sitting_station ss where ss.ws = st.ws and ss.sitting = $3 and ss.station = st.id)`,
+    [ws, sitting.quiz, sitting.id],
+  );
+  await insertRows(
+    tx,
+    'sitting_station',
+    missing.map((m) => ({
+      ws,
+      id: v7(),
+      sitting: sitting.id,
+      station: m.id,
+      distance: 'hand',
+      material: ['tree', 'twig', 'leaf'],
+      taken_on: {},
+      public_id: publicId(),
+      version: 1,
+    })),
+  );
+}
+
+interface StationRow {
+  id: string;
+  station: string;
+  distance: Distance;
+  material: Material[];
+  version: number;
+}
+
+export async function readPeople(
+  sql: Sql,
+  ws: string,
+  sitting: SittingRow,
+): Promise<readonly SheetProgress[]> {
+  return sql.query<SheetProgress>(
+    `select st.id as student, st.code, st.first_name as "firstName",
+       (select count(distinct (r.sitting_station, r.ask)) from response r join attempt t on t.ws = r.ws and t.id = r.attempt
+        where t.ws = st.ws and t.sitting = $2 and t.student = st.id
+          and (coalesce(r.typed, '') <> '' or r.value is not null or r.sure is not null))::integer as answered,
+       exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id) as joined,
+       exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id and t.submitted_at is not null) as submitted
+     from enrolment e join student st on st.ws = e.ws and st.id = e.student
+     where e.ws = $1 and e.section = $3 and e.from_on <= $4::date and (e.to_on is null or e.to_on >= $4::date)
+     order by length(st.code), st.code`,
+    [ws, sitting.id, sitting.section, sitting.on_date],
+  );
+}
+
+export async function readSitting(sql: Sql, who: Account, id: string): Promise<SittingDetail> {
+  const sitting = await needSitting(sql, who, id);
+  const { ws } = who;
+  const quiz = await needQuiz(sql, ws, sitting.quiz);
+  const stations = new Map((await readStations(sql, ws, sitting.quiz)).map((s) => [s.id, s]));
+  const rows = await sql.query<StationRow>(
+    'select id, station, distance, material, version from sitting_station where ws = $1 and sitting = $2',
+    [ws, id],
+  );
+  const summary = (await readSittings(sql, ws, who.id, sitting.quiz)).find((s) => s.id === id);
+  if (!summary) throw notFound('There is no such sitting.');
+  const at = rows
+    .flatMap((r) => {
+      const station = stations.get(r.station);
+      return station
+        ? [{ id: r.id, station, distance: r.distance, material: r.material, version: r.version }]
+        : [];
+    })
+    .sort((a, b) => a.station.number - b.station.number);
+  return {
+    ...summary,
+    quizName: quiz.name,
+    list: quiz.list,
+    site: asSite(sitting.site),
+    handling: sitting.handling,
+    wet: sitting.wet,
+    codeExpires: sitting.code_expires,
+    stations: at,
+    people: await readPeople(sql, ws, sitting),
+    asks: at.reduce((n, s) => n + s.station.asks.length, 0),
+    version: sitting.version,
+  };
+}

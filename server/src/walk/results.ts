@@ -1,0 +1,161 @@
+import type { ResultAsk, ResultStation, WalkResults } from '@hurrow/contract';
+import { valueWords } from '@hurrow/core/characters';
+import type { Conditions, Material } from '@hurrow/core/conditions';
+import { asShown, comparePair, describeTaxa } from '@hurrow/core/tells';
+import type { DescribedTaxon } from '@hurrow/core/tells';
+import { vocabularyOf } from '@hurrow/core/characters';
+import { maybe } from '../db/index.ts';
+import { forbidden, notFound } from '../http/index.ts';
+import type { Call, Student } from '../http/index.ts';
+import { readHeaders, readLibrary, readVocabulary } from '../library/index.ts';
+import { readMarkRows } from '../marking/index.ts';
+import { readStations } from '../quizzes/index.ts';
+import { sittingById } from '../sittings/index.ts';
+import type { SittingRow } from '../sittings/index.ts';
+
+const MOST_TELLS = 4;
+
+interface Place {
+  station: string;
+  distance: Conditions['distance'];
+  material: Material[];
+  taken_on: Partial<Record<Material, string>>;
+}
+
+const conditionsAt = (sitting: SittingRow, place: Place): Conditions => ({
+  date: sitting.on_date,
+  material: place.material,
+  takenOn: place.taken_on,
+  handling: sitting.handling,
+  distance: place.distance,
+  wet: sitting.wet,
+});
+
+/** Marks of one student, with what would have told the named species from the true one at that station that day. */
+export async function walkResults(call: Call<Student>): Promise<WalkResults> {
+  const { db } = call.app;
+  const { ws } = call.who;
+  const sitting = await sittingById(db, ws, call.who.sitting);
+  if (!sitting) throw notFound('The sitting is gone.', { remedy: 'Join again with the code.' });
+  if (sitting.state !== 'given_back' || sitting.given_run === null) {
+    throw forbidden('The marks have not been given back yet.', {
+      remedy: 'Look again when your instructor has given them back.',
+    });
+  }
+  const stations = await readStations(db, ws, sitting.quiz);
+  const rows = (await readMarkRows(db, ws, sitting, sitting.given_run)).filter(
+    (r) => r.student === call.who.student,
+  );
+  const places = new Map(
+    (
+      await db.query<Place>(
+        'select station, distance, material, taken_on from sitting_station where ws = $1 and sitting = $2',
+        [ws, sitting.id],
+      )
+    ).map((p) => [p.station, p]),
+  );
+  const named = rows.flatMap((r) => (r.outcome === 'other_species' && r.taxon ? [r.taxon.id] : []));
+  const taxa = [...new Set([...stations.map((s) => s.tree.taxon.id), ...named])];
+  const vocabulary = vocabularyOf(await readVocabulary(db, ws));
+  const described = new Map<string, DescribedTaxon>(
+    describeTaxa(taxa, await readLibrary(db, ws, taxa), vocabulary, {
+      lat: sitting.site.lat,
+      lon: sitting.site.lon,
+      elevM: sitting.site.elev_m,
+    }).map((d) => [d.id, d]),
+  );
+  const headers = await readHeaders(db, ws, taxa);
+  const wording = { words: 'plain', units: 'customary' } as const;
+
+  const mixed = (station: (typeof stations)[number], other: string): ResultStation['mixedWith'] => {
+    const [truth, instead, place, header] = [
+      described.get(station.tree.taxon.id),
+      described.get(other),
+      places.get(station.id),
+      headers.get(other),
+    ];
+    if (!truth || !instead || !place || !header) return null;
+    const tree = asShown(
+      station.tree.id,
+      truth,
+      new Map(Object.entries(station.tree.certified).map(([k, value]) => [k, { value }])),
+      {
+        ...truth.subject,
+        reach: station.tree.reach,
+      },
+    );
+    const report = comparePair(tree, instead, vocabulary, conditionsAt(sitting, place), new Set());
+    return {
+      scientific: header.scientific,
+      common: header.common,
+      verdict: report.verdict,
+      tells: report.tells
+        .filter((t) => t.strength !== 'partial')
+        .slice(0, MOST_TELLS)
+        .flatMap((t) => {
+          const c = vocabulary.get(t.character);
+          return c
+            ? [
+                {
+                  character: c.plain,
+                  organ: c.organ,
+                  truth: valueWords(c, t.a, wording),
+                  named: valueWords(c, t.b, wording),
+                },
+              ]
+            : [];
+        }),
+    };
+  };
+
+  const result = stations.map((station): ResultStation => {
+    const own = rows.filter((r) => r.station === station.number);
+    const wrong = own.find(
+      (r) => r.outcome === 'other_species' && r.taxon && r.taxon.id !== station.tree.taxon.id,
+    );
+    const asks = own.map((r): ResultAsk => {
+      const c = r.character ? vocabulary.get(r.character) : undefined;
+      const shown = c
+        ? (station.tree.certified[c.id] ?? described.get(station.tree.taxon.id)?.values.get(c.id)?.value)
+        : undefined;
+      const { scientific, common } = station.tree.taxon;
+      return {
+        kind: r.kind,
+        character: c?.plain ?? null,
+        typed: c ? (c.states.find((s) => s.id === r.typed)?.plain ?? r.typed) : r.typed,
+        points: r.override?.points ?? r.points,
+        most: r.most,
+        outcome: r.override?.outcome ?? r.outcome,
+        key: c
+          ? shown
+            ? valueWords(c, shown, wording)
+            : 'not recorded'
+          : r.kind === 'common'
+            ? (common ?? scientific)
+            : scientific,
+        reason: r.override?.reason ?? null,
+      };
+    });
+    return {
+      number: station.number,
+      truth: { scientific: station.tree.taxon.scientific, common: station.tree.taxon.common },
+      asks,
+      mixedWith: wrong?.taxon ? mixed(station, wrong.taxon.id) : null,
+    };
+  });
+  const student = await maybe<{ code: string }>(db, 'select code from student where ws = $1 and id = $2', [
+    ws,
+    call.who.student,
+  ]);
+  const sum = (pick: (a: ResultAsk) => number): number =>
+    Math.round(result.flatMap((s) => s.asks).reduce((n, a) => n + pick(a), 0) * 100) / 100;
+  const most = stations.flatMap((s) => s.asks).reduce((n, a) => n + a.points, 0);
+  return {
+    quiz: 'Field quiz',
+    on: sitting.on_date,
+    student: student?.code ?? '',
+    points: sum((a) => a.points),
+    most,
+    stations: result,
+  };
+}
