@@ -6,3 +6,4 @@ export * from './quizzes.ts';
 export * from './marking.ts';
 export * from './walk.ts';
 export * from './bundle.ts';
+export * from './hazards.ts';

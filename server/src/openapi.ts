@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import type Joi from 'joi';
 import { ROUTES } from '@hurrow/contract';
 import type { Route } from '@hurrow/contract';
 import { BODIES } from '@hurrow/contract/schemas';

@@ -1,3 +1,4 @@
+import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
 import { handlingWords, materialWords } from '@hurrow/core/conditions';
 import type { Handling } from '@hurrow/core/conditions';
 import type { Station, WalkAsk, WalkSitting, WalkState, WalkStation } from '@hurrow/contract';
@@ -11,28 +12,6 @@ import { readVocabulary } from '../library/index.ts';
 import { readStations } from '../quizzes/index.ts';
 import { sittingById } from '../sittings/index.ts';
 import type { SittingRow } from '../sittings/index.ts';
-
-/** Worded by hazard alone: the same words stand at every station with it, whatever the species. */
-const HAZARDS: Readonly<Record<string, string>> = {
-  toxic: 'Do not taste anything here; wash your hands afterwards.',
-  irritant: 'Look only: do not touch anything here.',
-  thorns: 'Thorns: look first, touch only as your instructor shows.',
-  allergy: 'May cause an allergy: keep your distance if you are unsure.',
-  climbing: 'Do not climb.',
-  road: 'Mind the traffic: stay behind the rail.',
-  water: 'Stay back from the water.',
-  tools: 'Leave tools to your instructor.',
-  protected: 'Protected ground: look, do not pick or break anything.',
-  pest: 'Do not carry anything away from here.',
-  other: 'Take care here and follow your instructor.',
-};
-
-const DISTANCE = {
-  far: 'from afar',
-  binoculars: 'through binoculars',
-  trunk: 'from the trunk',
-  hand: 'within reach',
-} as const;
 
 /** What a caution at the station forbids is taken out of the handling; nothing proposes to touch a hazard. */
 function allowedHandling(sitting: SittingRow, station: Station): Handling[] {
@@ -121,7 +100,7 @@ export async function walkSitting(call: Call<Student>): Promise<WalkSitting> {
         station: string;
         public_id: string;
         material: string[];
-        distance: keyof typeof DISTANCE;
+        distance: keyof typeof DISTANCE_WORDS;
       }>(
         'select station, public_id, material, distance from sitting_station where ws = $1 and sitting = $2 and dropped_at is null',
         [ws, sitting.id],
@@ -138,8 +117,8 @@ export async function walkSitting(call: Call<Student>): Promise<WalkSitting> {
         number: station.number,
         material: place.material.map((m) => materialWords(m as Parameters<typeof materialWords>[0])),
         handling: allowedHandling(sitting, station).map(handlingWords),
-        distance: DISTANCE[place.distance],
-        cautions: hazards.map((h) => HAZARDS[h] ?? HAZARDS['other'] ?? '').sort(),
+        distance: DISTANCE_WORDS[place.distance],
+        cautions: hazards.map((h) => HAZARD_WORDS[h] ?? HAZARD_WORDS['other'] ?? '').sort(),
         asks: station.asks.flatMap((a) => {
           const at = byAsk.get(a.id);
           return at ? [walkAsk(at.publicId, a, vocabulary)] : [];

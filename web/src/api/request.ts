@@ -1,0 +1,42 @@
+import { ROUTES, address } from '@hurrow/contract';
+import type { ProblemDetails, RouteName } from '@hurrow/contract';
+import { Refused, unreached } from './problem.ts';
+
+export interface RequestOptions {
+  readonly params?: Readonly<Record<string, string>>;
+  readonly body?: unknown;
+  /** Sent as `If-Match`. */
+  readonly version?: number;
+  readonly signal?: AbortSignal;
+}
+
+/** Calls a route of the table. @throws Refused with problem details, status 0 where nothing answered. */
+export async function request<T>(name: RouteName, options: RequestOptions = {}): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(address(name, options.params), {
+      method: ROUTES[name].method,
+      credentials: 'same-origin',
+      headers: {
+        ...(options.body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(options.version === undefined ? {} : { 'If-Match': `"${options.version}"` }),
+      },
+      ...(options.body === undefined ? {} : { body: JSON.stringify(options.body) }),
+      ...(options.signal ? { signal: options.signal } : {}),
+    });
+  } catch {
+    throw unreached();
+  }
+  if (response.status === 204) return undefined as T;
+  const body: unknown = await response.json().catch(() => null);
+  if (response.ok) return body as T;
+  throw new Refused(
+    (body as ProblemDetails | null) ?? {
+      type: 'urn:hurrow:broken',
+      title: 'Something broke',
+      status: response.status,
+      detail: 'The answer could not be read.',
+      remedy: 'Try again.',
+    },
+  );
+}

@@ -1,0 +1,141 @@
+import Button from 'antd/es/button';
+import Checkbox from 'antd/es/checkbox';
+import Popover from 'antd/es/popover';
+import Segmented from 'antd/es/segmented';
+import { DISTANCES, HANDLINGS, MATERIALS, addDays, isDate } from '@hurrow/core/conditions';
+import type { Conditions, Distance, Handling, Material } from '@hurrow/core/conditions';
+import type { Words } from '@hurrow/core/characters';
+import type { UnitSystem } from '@hurrow/core/measuring';
+import { HANDLING_LABELS, MATERIAL_LABELS } from './conditionWords.ts';
+import { useShortcuts } from './shortcuts.ts';
+import { useView } from './view.ts';
+
+const WEEK = 7;
+
+function Choice<T extends string>({
+  label,
+  all,
+  words,
+  chosen,
+  fixed,
+  onChange,
+}: {
+  label: string;
+  all: readonly T[];
+  words: Readonly<Record<T, string>>;
+  chosen: readonly T[];
+  /** Always chosen. */
+  fixed?: T;
+  onChange: (next: T[]) => void;
+}) {
+  const picker = (
+    <Checkbox.Group
+      className="choice-list"
+      value={[...chosen]}
+      options={all.map((v) => ({ value: v, label: words[v], disabled: v === fixed }))}
+      onChange={(next) => onChange(all.filter((v) => next.includes(v)))}
+    />
+  );
+  const summary = all
+    .filter((v) => chosen.includes(v))
+    .map((v) => words[v])
+    .join(', ');
+  return (
+    <Popover trigger="click" placement="bottomLeft" content={picker}>
+      <button type="button" className="condition" aria-label={`${label}: ${summary || 'nothing'}. Change`}>
+        <span className="condition-label">{label}</span>
+        <span className="condition-value">{summary || 'nothing'}</span>
+      </button>
+    </Popover>
+  );
+}
+
+/** What can be seen now: obeyed by every screen below it and kept in the address. */
+export function ConditionsBar() {
+  const { conditions, wording, change } = useView();
+  const set = (part: Partial<Conditions>): void => change({ conditions: { ...conditions, ...part } });
+  const move = (days: number): void => set({ date: addDays(conditions.date, days) });
+  useShortcuts([
+    { keys: ']', does: 'Conditions: a week later', run: () => move(WEEK) },
+    { keys: '[', does: 'Conditions: a week earlier', run: () => move(-WEEK) },
+    {
+      keys: 'w',
+      does: 'Plain words or technical terms',
+      run: () =>
+        change({ wording: { ...wording, words: wording.words === 'plain' ? 'technical' : 'plain' } }),
+    },
+  ]);
+  return (
+    <section className="conditions" aria-label="Conditions">
+      <div className="condition-date">
+        <Button size="small" aria-label="A week earlier" onClick={() => move(-WEEK)}>
+          −7 d
+        </Button>
+        <label className="condition">
+          <span className="condition-label">Date</span>
+          <input
+            type="date"
+            value={conditions.date}
+            onChange={(e) => {
+              if (isDate(e.target.value)) set({ date: e.target.value });
+            }}
+          />
+        </label>
+        <Button size="small" aria-label="A week later" onClick={() => move(WEEK)}>
+          +7 d
+        </Button>
+      </div>
+      <Choice<Material>
+        label="In hand"
+        all={MATERIALS}
+        words={MATERIAL_LABELS}
+        chosen={conditions.material}
+        onChange={(material) => set({ material })}
+      />
+      <Choice<Handling>
+        label="Allowed"
+        all={HANDLINGS}
+        words={HANDLING_LABELS}
+        chosen={conditions.handling}
+        fixed="look"
+        onChange={(handling) =>
+          set({ handling: handling.includes('look') ? handling : ['look', ...handling] })
+        }
+      />
+      <label className="condition">
+        <span className="condition-label">From</span>
+        <select value={conditions.distance} onChange={(e) => set({ distance: e.target.value as Distance })}>
+          {DISTANCES.map((d) => (
+            <option key={d} value={d}>
+              {{ far: 'afar', binoculars: 'binoculars', trunk: 'the trunk', hand: 'the hand' }[d]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Checkbox checked={conditions.wet} onChange={(e) => set({ wet: e.target.checked })}>
+        wet
+      </Checkbox>
+      <span className="spring" />
+      <Segmented<Words>
+        size="small"
+        aria-label="Words"
+        value={wording.words}
+        options={[
+          { value: 'plain', label: 'plain words' },
+          { value: 'technical', label: 'terms' },
+        ]}
+        onChange={(words) => change({ wording: { ...wording, words } })}
+      />
+      <Segmented<UnitSystem>
+        size="small"
+        aria-label="Units"
+        value={wording.units}
+        options={[
+          { value: 'customary', label: 'ft in' },
+          { value: 'metric', label: 'm mm' },
+        ]}
+        onChange={(units) => change({ wording: { ...wording, units } })}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,27 @@
+import { lazy, Suspense } from 'react';
+import { Outlet } from 'react-router';
+import type { Session } from '@hurrow/contract';
+import { useRead } from '../api/index.ts';
+import { Loaded } from '../parts/index.ts';
+import { SessionContext } from './session.ts';
+
+const SignIn = lazy(async () => ({ default: (await import('./SignIn.tsx')).SignIn }));
+const SetUp = lazy(async () => ({ default: (await import('./SetUp.tsx')).SetUp }));
+
+/** Everything behind it has somebody signed in. */
+export function Gate() {
+  const session = useRead<Session>('sessionRead');
+  return (
+    <Loaded query={session}>
+      {(s) =>
+        s.kind === 'account' ? (
+          <SessionContext value={s}>
+            <Outlet />
+          </SessionContext>
+        ) : (
+          <Suspense fallback={null}>{s.kind === 'none' && s.needsSetup ? <SetUp /> : <SignIn />}</Suspense>
+        )
+      }
+    </Loaded>
+  );
+}

@@ -1,0 +1,117 @@
+import { useEffect } from 'react';
+import Button from 'antd/es/button';
+import Form from 'antd/es/form';
+import Input from 'antd/es/input';
+import { problemOf, useWrite } from '../api/index.ts';
+import { ProblemNote } from '../parts/index.ts';
+
+interface Entered {
+  readonly code: string;
+  readonly workspace: string;
+  readonly name: string;
+  readonly passphrase: string;
+  readonly again: string;
+  readonly site: string;
+  readonly lat: string;
+  readonly lon: string;
+  readonly elevM: string;
+}
+
+const isNumber = { pattern: /^-?\d+(\.\d+)?$/, message: 'Write a number, such as 47.9.' };
+
+/** The first owner of an empty data folder. */
+export function SetUp() {
+  const setUp = useWrite<unknown>('setup', ['sessionRead']);
+  useEffect(() => {
+    document.title = 'Set up · Hurrow';
+  }, []);
+  const send = (e: Entered): void => {
+    const { code, workspace, name, passphrase } = e;
+    const site = {
+      name: e.site,
+      lat: Number(e.lat),
+      lon: Number(e.lon),
+      elevM: Number(e.elevM),
+      tz: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    };
+    setUp.mutate({ body: { code, workspace, name, passphrase, site } });
+  };
+  const field = setUp.error ? problemOf(setUp.error).field : undefined;
+  const need = (message: string) => [{ required: true, message }];
+  return (
+    <main className="door">
+      <div className="door-panel wide">
+        <h1>Set up Hurrow</h1>
+        <p className="quiet">
+          This data folder is empty. The set-up code stands in the terminal where the application was started.
+        </p>
+        <Form<Entered> layout="vertical" requiredMark={false} onFinish={send}>
+          <Form.Item
+            label="Set-up code"
+            name="code"
+            rules={need('Enter the set-up code.')}
+            {...(field === 'code' ? { validateStatus: 'error' as const } : {})}
+          >
+            <Input autoFocus autoComplete="off" spellCheck={false} />
+          </Form.Item>
+          <div className="two-columns">
+            <Form.Item label="School or office" name="workspace" rules={need('Enter its name.')}>
+              <Input />
+            </Form.Item>
+            <Form.Item label="Your name" name="name" rules={need('Enter your name.')}>
+              <Input autoComplete="username" spellCheck={false} />
+            </Form.Item>
+            <Form.Item
+              label="Passphrase"
+              name="passphrase"
+              extra="Ten characters or more; a few words are best."
+              rules={[{ required: true, min: 10, message: 'Use ten characters or more.' }]}
+            >
+              <Input.Password autoComplete="new-password" />
+            </Form.Item>
+            <Form.Item
+              label="Passphrase again"
+              name="again"
+              dependencies={['passphrase']}
+              rules={[
+                ({ getFieldValue }) => ({
+                  validator: (_, value) =>
+                    value === getFieldValue('passphrase')
+                      ? Promise.resolve()
+                      : Promise.reject(new Error('The two differ.')),
+                }),
+              ]}
+            >
+              <Input.Password autoComplete="new-password" />
+            </Form.Item>
+          </div>
+          <h2>Where your trees stand</h2>
+          <p className="quiet">Seasons are shifted to this place. More sites can be added later.</p>
+          <div className="four-columns">
+            <Form.Item label="Site" name="site" rules={need('Name the site.')}>
+              <Input />
+            </Form.Item>
+            <Form.Item label="Degrees north" name="lat" rules={[...need('Needed.'), isNumber]}>
+              <Input inputMode="decimal" />
+            </Form.Item>
+            <Form.Item
+              label="Degrees east"
+              name="lon"
+              extra="West is negative."
+              rules={[...need('Needed.'), isNumber]}
+            >
+              <Input inputMode="decimal" />
+            </Form.Item>
+            <Form.Item label="Elevation, m" name="elevM" rules={[...need('Needed.'), isNumber]}>
+              <Input inputMode="decimal" />
+            </Form.Item>
+          </div>
+          <ProblemNote error={setUp.error} />
+          <Button type="primary" htmlType="submit" loading={setUp.isPending} className="door-button">
+            Set up and sign in
+          </Button>
+        </Form>
+      </div>
+    </main>
+  );
+}

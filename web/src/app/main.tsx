@@ -1,0 +1,30 @@
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router/dom';
+import ConfigProvider from 'antd/es/config-provider';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { isUnreached } from '../api/index.ts';
+import { THEME, styleNonce } from '../theme/antd.ts';
+import { applyTokens } from '../theme/tokens.ts';
+import '../theme/fonts.ts';
+import '../theme/base.css';
+import './app.css';
+import { router } from './router.tsx';
+
+applyTokens(document.documentElement);
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { staleTime: 15_000, retry: (count, error) => isUnreached(error) && count < 2 },
+    mutations: { retry: false },
+  },
+});
+
+const root = document.getElementById('root');
+if (!root) throw new Error('The page has no root');
+createRoot(root).render(
+  <ConfigProvider theme={THEME} csp={{ nonce: styleNonce() }}>
+    <QueryClientProvider client={queries}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  </ConfigProvider>,
+);

@@ -1,0 +1,58 @@
+import { createBrowserRouter } from 'react-router';
+import type { RouteObject } from 'react-router';
+import { DuePage } from '../due/DuePage.tsx';
+import { NotFound } from './NotFound.tsx';
+import { Broken } from './Broken.tsx';
+import { Gate } from './Gate.tsx';
+import { Shell } from './Shell.tsx';
+
+/** A place is fetched when it is first opened. */
+const place = (path: string, load: () => Promise<{ Component: () => React.ReactNode }>): RouteObject => ({
+  path,
+  lazy: load,
+});
+
+const places: RouteObject[] = [
+  { index: true, Component: DuePage },
+  place('classes', async () => ({ Component: (await import('../classes/ClassesPage.tsx')).ClassesPage })),
+  place('classes/lists/new', async () => ({
+    Component: (await import('../classes/NewListPage.tsx')).NewListPage,
+  })),
+  place('classes/lists/:id', async () => ({ Component: (await import('../classes/ListPage.tsx')).ListPage })),
+  place('classes/sections/new', async () => ({
+    Component: (await import('../classes/NewSectionPage.tsx')).NewSectionPage,
+  })),
+  place('species', async () => ({ Component: (await import('../species/SpeciesPage.tsx')).SpeciesPage })),
+  place('species/:id', async () => ({ Component: (await import('../species/ProfilePage.tsx')).ProfilePage })),
+  place('quizzes', async () => ({ Component: (await import('../quizzes/QuizzesPage.tsx')).QuizzesPage })),
+  place('quizzes/:id', async () => ({ Component: (await import('../quizzes/QuizPage.tsx')).QuizPage })),
+  place('quizzes/:quiz/sittings/:id', async () => ({
+    Component: (await import('../quizzes/SittingPage.tsx')).SittingPage,
+  })),
+  place('quizzes/:quiz/sittings/:id/sheets/:student', async () => ({
+    Component: (await import('../quizzes/SheetPage.tsx')).SheetPage,
+  })),
+  place('quizzes/:quiz/sittings/:id/marks', async () => ({
+    Component: (await import('../quizzes/MarksPage.tsx')).MarksPage,
+  })),
+  place('material', async () => ({ Component: (await import('../material/MaterialPage.tsx')).MaterialPage })),
+  place('mix-ups', async () => ({ Component: (await import('../mixups/MixUpsPage.tsx')).MixUpsPage })),
+  { path: '*', Component: NotFound },
+];
+
+export const router = createBrowserRouter([
+  {
+    Component: Gate,
+    ErrorBoundary: Broken,
+    HydrateFallback: () => null,
+    children: [
+      place('print/sittings/:id/cards', async () => ({
+        Component: (await import('../print/StationCards.tsx')).StationCards,
+      })),
+      place('print/sittings/:id/answer-sheets', async () => ({
+        Component: (await import('../print/AnswerSheets.tsx')).AnswerSheets,
+      })),
+      { Component: Shell, children: places },
+    ],
+  },
+]);

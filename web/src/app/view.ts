@@ -1,0 +1,73 @@
+import { useCallback, useMemo } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { EVERYTHING_AT_THE_TREE, conditionsFromQuery, conditionsToQuery } from '@hurrow/core/conditions';
+import type { Conditions } from '@hurrow/core/conditions';
+import type { Wording } from '@hurrow/core/characters';
+import { useToday } from './session.ts';
+
+/** What the bar holds: conditions, and how characters and lengths are worded. */
+export interface View {
+  readonly conditions: Conditions;
+  readonly wording: Wording;
+}
+
+export const VIEW_KEYS = ['on', 'with', 'by', 'from', 'wet', 'words', 'units'] as const;
+
+function toQuery(view: View, fallback: Conditions): [string, string][] {
+  return [
+    ...conditionsToQuery(view.conditions, fallback),
+    ...(view.wording.words === 'technical' ? [['words', 'technical'] as [string, string]] : []),
+    ...(view.wording.units === 'metric' ? [['units', 'metric'] as [string, string]] : []),
+  ];
+}
+
+/** The view in the address, and a way to change it that leaves the rest of the address alone. */
+export function useView(): View & { readonly change: (part: Partial<View>) => void } {
+  const [search, setSearch] = useSearchParams();
+  const today = useToday();
+  const fallback = useMemo((): Conditions => ({ ...EVERYTHING_AT_THE_TREE, date: today }), [today]);
+  const view = useMemo(
+    (): View => ({
+      conditions: conditionsFromQuery((k) => search.get(k), fallback),
+      wording: {
+        words: search.get('words') === 'technical' ? 'technical' : 'plain',
+        units: search.get('units') === 'metric' ? 'metric' : 'customary',
+      },
+    }),
+    [search, fallback],
+  );
+  const change = useCallback(
+    (part: Partial<View>) => {
+      setSearch(
+        (before) => {
+          const next = new URLSearchParams(before);
+          for (const key of VIEW_KEYS) next.delete(key);
+          for (const [key, value] of toQuery({ ...view, ...part }, fallback)) next.set(key, value);
+          return next;
+        },
+        { replace: true },
+      );
+    },
+    [setSearch, view, fallback],
+  );
+  return { ...view, change };
+}
+
+/** An address with the view of the present one carried over. */
+export function withView(to: string, search: URLSearchParams): string {
+  const [path = '', own = ''] = to.split('?');
+  const next = new URLSearchParams(own);
+  for (const key of VIEW_KEYS) {
+    const value = search.get(key);
+    if (value !== null && !next.has(key)) next.set(key, value);
+  }
+  const query = next.toString();
+  return query === '' ? path : `${path}?${query}`;
+}
+
+/** Goes to another place with the view carried over. */
+export function useGo(): (to: string) => void {
+  const navigate = useNavigate();
+  const [search] = useSearchParams();
+  return useCallback((to) => void navigate(withView(to, search)), [navigate, search]);
+}

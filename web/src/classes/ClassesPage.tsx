@@ -1,0 +1,83 @@
+import './classes.css';
+import Button from 'antd/es/button';
+import type { ListSummary, Section } from '@hurrow/contract';
+import { useRead } from '../api/index.ts';
+import { useMayTeach } from '../app/session.ts';
+import { useGo } from '../app/view.ts';
+import { AppLink, Loaded, Nothing, PageHead } from '../parts/index.ts';
+
+function SectionPanel({ section }: { section: Section }) {
+  return (
+    <section className="panel" aria-label={section.name}>
+      <h2>{section.name}</h2>
+      <p className="quiet">
+        {section.term} · list <AppLink to={`/classes/lists/${section.list}`}>{section.listName}</AppLink> ·
+        trees at {section.site.name}, {Math.round(section.site.elevM)} m · {section.students.length} students
+      </p>
+      <ul className="roster">
+        {section.students.map((s) => (
+          <li key={s.id}>
+            <span className="number">{s.code}</span> {s.firstName ?? ''}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Lists and sections. */
+export function ClassesPage() {
+  const lists = useRead<readonly ListSummary[]>('lists');
+  const sections = useRead<readonly Section[]>('sections');
+  const mayTeach = useMayTeach();
+  const go = useGo();
+  return (
+    <>
+      <PageHead
+        title="Classes"
+        name="Classes"
+        about="What each class is answerable for, and who is in it."
+        actions={
+          mayTeach ? (
+            <>
+              <Button onClick={() => go('/classes/sections/new')}>New section</Button>
+              <Button type="primary" onClick={() => go('/classes/lists/new')}>
+                Paste a list
+              </Button>
+            </>
+          ) : null
+        }
+      />
+      <Loaded query={lists}>
+        {(rows) =>
+          rows.length === 0 ? (
+            <Nothing title="No list yet">
+              Paste the names your class is answerable for, by week. It works with nothing else recorded.
+            </Nothing>
+          ) : (
+            <section className="panel" aria-label="Lists">
+              <h2>Lists</h2>
+              <ul className="plain-list">
+                {rows.map((l) => (
+                  <li key={l.id}>
+                    <AppLink to={`/classes/lists/${l.id}`}>{l.name}</AppLink>{' '}
+                    <span className="quiet number">{l.size} species</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )
+        }
+      </Loaded>
+      <Loaded query={sections}>
+        {(rows) => (
+          <>
+            {rows.map((s) => (
+              <SectionPanel key={s.id} section={s} />
+            ))}
+          </>
+        )}
+      </Loaded>
+    </>
+  );
+}

@@ -1,0 +1,184 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
+import Input from 'antd/es/input';
+import type { ListSummary, PreviewLine, TaxonHeader } from '@hurrow/contract';
+import { problemOf, useWrite } from '../api/index.ts';
+import { useGo } from '../app/view.ts';
+import { PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { choiceKey, choiceOf, firstChoice, membersOf } from './choices.ts';
+import type { Choice } from './choices.ts';
+import './classes.css';
+
+const TAG: Readonly<Record<PreviewLine['found']['kind'], { words: string; tone: string }>> = {
+  known: { words: 'known', tone: 'spruce' },
+  misspelt: { words: 'misspelt', tone: 'larch' },
+  shared: { words: 'shared name', tone: 'larch' },
+  new: { words: 'new', tone: '' },
+};
+
+const plainName = (t: TaxonHeader): string => (t.common ? `${t.scientific} (${t.common})` : t.scientific);
+
+function Found({ line }: { line: PreviewLine }) {
+  const { found } = line;
+  if (found.kind === 'new') return <span className="quiet">not in the library</span>;
+  if (found.kind === 'shared') return <span>borne by {found.taxa.length} taxa</span>;
+  return (
+    <>
+      <TaxonName taxon={found.taxon} />
+      {found.kind === 'misspelt' ? <span className="quiet">, near “{found.by}”</span> : null}
+    </>
+  );
+}
+
+function ChoicePicker({
+  line,
+  chosen,
+  onChange,
+}: {
+  line: PreviewLine;
+  chosen: Choice;
+  onChange: (c: Choice) => void;
+}) {
+  const { found } = line;
+  const taxa = found.kind === 'new' ? [] : found.kind === 'shared' ? found.taxa : [found.taxon];
+  return (
+    <select
+      className="choice-select"
+      aria-label={`What to do with ${line.name}`}
+      value={choiceKey(chosen)}
+      onChange={(e) => onChange(choiceOf(e.target.value))}
+    >
+      {found.kind === 'shared' ? <option value="undecided">choose which</option> : null}
+      {taxa.map((t) => (
+        <option key={t.id} value={`taxon/${t.id}`}>
+          take as {plainName(t)}
+        </option>
+      ))}
+      <option value={`new/${line.name}`}>add “{line.name}” as new</option>
+      <option value="leave_out">leave out</option>
+    </select>
+  );
+}
+
+/** Paste names with weeks; see which the library knows, which are misspelt, which are new; make the list. */
+export function NewListPage() {
+  const go = useGo();
+  const [name, setName] = useState('');
+  const [text, setText] = useState('');
+  const [choices, setChoices] = useState<ReadonlyMap<number, Choice>>(new Map());
+  const preview = useWrite<readonly PreviewLine[]>('listPreview', []);
+  const create = useWrite<ListSummary>('listCreate', ['lists', 'due', 'species']);
+  const lines = preview.data ?? [];
+  const chosen = (l: PreviewLine): Choice => choices.get(l.line) ?? firstChoice(l);
+  const undecided = lines.filter((l) => chosen(l).kind === 'undecided').length;
+  const members = membersOf(lines, choices);
+  const count = (kind: PreviewLine['found']['kind']): number =>
+    lines.filter((l) => l.found.kind === kind).length;
+  const read = (): void => {
+    setChoices(new Map());
+    create.reset();
+    preview.mutate({ body: { text } });
+  };
+  const make = (): void => {
+    create.mutate({ body: { name, members } }, { onSuccess: (made) => go(`/classes/lists/${made.id}`) });
+  };
+  return (
+    <>
+      <PageHead
+        title="Paste a list"
+        name="Paste a list"
+        about="One name a line, common or scientific; the week behind a comma or a tab."
+      />
+      <div className="paste">
+        <div className="panel stack">
+          <div className="field">
+            <label htmlFor="list-name">Name of the list</label>
+            <Input
+              id="list-name"
+              value={name}
+              onChange={(e) => setName(e.target.value)}
+              status={create.error && problemOf(create.error).field === 'name' ? 'error' : ''}
+            />
+          </div>
+          <div className="field">
+            <label htmlFor="list-text">Names</label>
+            <Input.TextArea
+              id="list-text"
+              rows={14}
+              spellCheck={false}
+              autoCorrect="off"
+              autoCapitalize="off"
+              value={text}
+              placeholder={'Abies grandis, 1\nwestern larch, 2'}
+              onChange={(e) => setText(e.target.value)}
+            />
+          </div>
+          <Button
+            type={lines.length === 0 ? 'primary' : 'default'}
+            onClick={read}
+            loading={preview.isPending}
+          >
+            See what the library knows
+          </Button>
+          <ProblemNote error={preview.error} />
+        </div>
+        {lines.length > 0 ? (
+          <section className="panel" aria-label="Names found">
+            <h2>
+              {count('known')} known, {count('misspelt')} misspelt, {count('new')} new
+              {count('shared') > 0 ? `, ${count('shared')} shared` : ''}
+            </h2>
+            <table className="plain-table">
+              <thead>
+                <tr>
+                  <th scope="col">Line</th>
+                  <th scope="col">As pasted</th>
+                  <th scope="col">Week</th>
+                  <th scope="col">To the library</th>
+                  <th scope="col">Into the list</th>
+                </tr>
+              </thead>
+              <tbody>
+                {lines.map((l) => (
+                  <tr key={l.line} className="found-line">
+                    <td className="number">{l.line}</td>
+                    <td className="found-name">{l.name}</td>
+                    <td className="number">{l.week ?? <span className="quiet">none</span>}</td>
+                    <td>
+                      <span className={`tag ${TAG[l.found.kind].tone}`}>{TAG[l.found.kind].words}</span>{' '}
+                      <Found line={l} />
+                    </td>
+                    <td>
+                      <ChoicePicker
+                        line={l}
+                        chosen={chosen(l)}
+                        onChange={(c) => setChoices(new Map(choices).set(l.line, c))}
+                      />
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            <div className="stack">
+              <ProblemNote error={create.error} />
+              <Button
+                type="primary"
+                disabled={undecided > 0 || members.length === 0}
+                loading={create.isPending}
+                onClick={make}
+              >
+                Make a list of {members.length}
+              </Button>
+              {undecided > 0 ? (
+                <span className="quiet">
+                  {' '}
+                  {undecided} shared {undecided === 1 ? 'name waits' : 'names wait'} for your choice.
+                </span>
+              ) : null}
+            </div>
+          </section>
+        ) : null}
+      </div>
+    </>
+  );
+}

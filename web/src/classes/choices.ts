@@ -1,0 +1,44 @@
+import type { ListBody, PreviewLine } from '@hurrow/contract';
+
+/** What is done with one pasted line: a taxon, a new draft under this name, or nothing. */
+export type Choice =
+  | { readonly kind: 'taxon'; readonly taxon: string }
+  | { readonly kind: 'new'; readonly name: string }
+  | { readonly kind: 'leave_out' }
+  | { readonly kind: 'undecided' };
+
+/** Known names are taken, misspelt ones as what they are near to, new ones as drafts; a shared name must be decided. */
+export function firstChoice(line: PreviewLine): Choice {
+  switch (line.found.kind) {
+    case 'known':
+    case 'misspelt':
+      return { kind: 'taxon', taxon: line.found.taxon.id };
+    case 'shared':
+      return { kind: 'undecided' };
+    case 'new':
+      return { kind: 'new', name: line.name };
+  }
+}
+
+export const choiceKey = (c: Choice): string =>
+  c.kind === 'taxon' ? `taxon/${c.taxon}` : c.kind === 'new' ? `new/${c.name}` : c.kind;
+
+export function choiceOf(key: string): Choice {
+  const [kind = '', rest = ''] = [key.split('/')[0], key.slice(key.indexOf('/') + 1)];
+  if (kind === 'taxon') return { kind: 'taxon', taxon: rest };
+  if (kind === 'new') return { kind: 'new', name: rest };
+  return kind === 'leave_out' ? { kind: 'leave_out' } : { kind: 'undecided' };
+}
+
+/** The list to be made; a line left out is passed over. */
+export function membersOf(
+  lines: readonly PreviewLine[],
+  choices: ReadonlyMap<number, Choice>,
+): ListBody['members'] {
+  return lines.flatMap((l): ListBody['members'][number][] => {
+    const c = choices.get(l.line) ?? firstChoice(l);
+    const rest = { week: l.week, label: l.label };
+    if (c.kind === 'taxon') return [{ taxon: c.taxon, ...rest }];
+    return c.kind === 'new' ? [{ newName: c.name, ...rest }] : [];
+  });
+}

@@ -1,0 +1,146 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
+import { valueWords, characterWords } from '@hurrow/core/characters';
+import type { TreeRow } from '@hurrow/contract';
+import { useRead } from '../api/index.ts';
+import { useMayTeach } from '../app/session.ts';
+import { useView } from '../app/view.ts';
+import { useVocabulary } from '../app/vocabulary.ts';
+import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
+import { NewTree } from './NewTree.tsx';
+
+const NEAR = {
+  far: 'seen from afar',
+  binoculars: 'binoculars',
+  trunk: 'from the trunk',
+  hand: 'in reach',
+  out: 'out of reach',
+} as const;
+
+function Details({ tree }: { tree: TreeRow }) {
+  const vocabulary = useVocabulary();
+  const { wording } = useView();
+  const reach = Object.entries(tree.reach).filter(([, how]) => how !== 'hand');
+  return (
+    <div className="two-columns">
+      <div>
+        <h3>Certified to show</h3>
+        <ul className="plain-list">
+          {Object.entries(tree.certified).map(([id, value]) => {
+            const c = vocabulary?.get(id);
+            return c ? (
+              <li key={id}>
+                {characterWords(c, wording.words)}: <b>{valueWords(c, value, wording)}</b>
+              </li>
+            ) : null;
+          })}
+          {Object.keys(tree.certified).length === 0 ? <li className="quiet">Nothing yet.</li> : null}
+        </ul>
+      </div>
+      <div>
+        <h3>Not within reach of the hand</h3>
+        <p>
+          {reach.length === 0
+            ? 'Everything is in reach.'
+            : reach.map(([organ, how]) => `${organ}: ${NEAR[how]}`).join('; ')}
+        </p>
+        {tree.access ? <p>Access: {tree.access}</p> : null}
+        {tree.cautions.map((c) => (
+          <p key={c.text}>
+            <b>Caution: {c.hazard}.</b> {c.text}
+          </p>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+const by =
+  (pick: (t: TreeRow) => string) =>
+  (a: TreeRow, b: TreeRow): number =>
+    pick(a).localeCompare(pick(b), 'en', { numeric: true });
+
+/** Tagged trees. */
+export function MaterialPage() {
+  const trees = useRead<readonly TreeRow[]>('trees');
+  const mayTeach = useMayTeach();
+  const [adding, setAdding] = useState(false);
+  return (
+    <>
+      <PageHead
+        title="Material"
+        name="Material"
+        about="Tagged trees, what each is certified to show and what is out of reach. Never shown to students."
+        actions={
+          mayTeach ? (
+            <Button type="primary" onClick={() => setAdding(true)}>
+              Tag a tree
+            </Button>
+          ) : null
+        }
+      />
+      <Loaded query={trees}>
+        {(rows) => (
+          <DataTable<TreeRow>
+            label="Trees"
+            file="trees"
+            rows={rows}
+            rowKey={(t) => t.id}
+            expanded={(t) => <Details tree={t} />}
+            plain={(t) => ({
+              tag: t.tag,
+              site: t.site.name,
+              trail: t.trail,
+              scientific: t.taxon.scientific,
+              common: t.taxon.common,
+              stage: t.stage,
+              condition: t.condition,
+              hazards: t.hazards.join(' | '),
+            })}
+            empty={
+              <Nothing title="No tree is tagged yet">
+                Tag the trees your class can walk to; a quiz takes its stations from them.
+              </Nothing>
+            }
+            columns={[
+              { title: 'Tag', dataIndex: 'tag', width: 80, className: 'number', sorter: by((t) => t.tag) },
+              {
+                title: 'Species',
+                sorter: by((t) => t.taxon.scientific),
+                render: (_, t) => (
+                  <AppLink to={`/species/${t.taxon.id}`}>
+                    <TaxonName taxon={t.taxon} />
+                  </AppLink>
+                ),
+              },
+              {
+                title: 'Where',
+                sorter: by((t) => t.trail ?? t.site.name),
+                render: (_, t) => t.trail ?? t.site.name,
+              },
+              { title: 'Stage', dataIndex: 'stage', sorter: by((t) => t.stage ?? '') },
+              { title: 'Condition', dataIndex: 'condition', sorter: by((t) => t.condition ?? '') },
+              {
+                title: 'Hazards',
+                sorter: by((t) => t.hazards.join()),
+                render: (_, t) =>
+                  t.hazards.map((h) => (
+                    <span key={h} className="tag larch">
+                      {h}
+                    </span>
+                  )),
+              },
+              {
+                title: 'Certified',
+                className: 'number',
+                sorter: (a, b) => Object.keys(a.certified).length - Object.keys(b.certified).length,
+                render: (_, t) => Object.keys(t.certified).length,
+              },
+            ]}
+          />
+        )}
+      </Loaded>
+      {adding ? <NewTree onClose={() => setAdding(false)} /> : null}
+    </>
+  );
+}

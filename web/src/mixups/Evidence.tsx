@@ -1,0 +1,133 @@
+import { useEffect, useRef } from 'react';
+import Button from 'antd/es/button';
+import type { Evidence as EvidenceData, EvidenceRow } from '@hurrow/contract';
+import { DISTANCE_WORDS } from '@hurrow/contract';
+import { characterWords, stateWords } from '@hurrow/core/characters';
+import { useRead } from '../api/index.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
+import { useView } from '../app/view.ts';
+import { useVocabulary } from '../app/vocabulary.ts';
+import { Loaded, TaxonName } from '../parts/index.ts';
+
+const READING_WORDS: Readonly<Record<string, string>> = {
+  misread: 'misread',
+  link_missing: 'link missing',
+  not_looked_enough: 'the calls fit both: not looked far enough',
+  guess: 'a guess',
+  no_calls: 'no call asked',
+};
+
+const words = (all: readonly string[], table: Readonly<Record<string, string>>): string =>
+  all.map((a) => table[a] ?? a).join(', ');
+
+function Row({ row }: { row: EvidenceRow }) {
+  const vocabulary = useVocabulary();
+  const { wording } = useView();
+  const named = (id: string): string => {
+    const c = vocabulary?.get(id);
+    return c ? characterWords(c, wording.words) : id;
+  };
+  return (
+    <tr>
+      <td className="number">
+        {row.code} {row.firstName ?? ''}
+      </td>
+      <td>
+        <span className="typed">“{row.typed}”</span>
+        <div className="quiet">
+          {row.sure ?? 'sureness not asked'}, by {row.origin}
+        </div>
+      </td>
+      <td>
+        {row.quiz}, {row.on}
+        <div className="quiet">
+          station {row.station}, tree {row.tag}
+        </div>
+      </td>
+      <td>
+        {words(row.material, MATERIAL_LABELS)}
+        <div className="quiet">
+          {DISTANCE_WORDS[row.distance as keyof typeof DISTANCE_WORDS]};{' '}
+          {words(row.handling, HANDLING_LABELS)}
+        </div>
+      </td>
+      <td>
+        {row.calls.map((c) => {
+          const character = vocabulary?.get(c.character);
+          return (
+            <div key={c.character}>
+              {named(c.character)}:{' '}
+              <b>{character ? stateWords(character, c.state, wording.words) : c.state}</b>
+              <span className="quiet">
+                {' '}
+                {c.outcome === 'right' ? 'as the tree shows' : `${c.outcome}; the tree shows ${c.shown}`}
+              </span>
+            </div>
+          );
+        })}
+        {row.calls.length === 0 ? <span className="quiet">no call asked</span> : null}
+      </td>
+      <td>
+        {row.readings
+          .filter((r) => row.calls.length > 0 || r.kind === 'guess')
+          .map((r) => (
+            <div key={r.kind}>
+              {READING_WORDS[r.kind] ?? r.kind}
+              {r.characters.length > 0 ? `: ${r.characters.map(named).join(', ')}` : ''}
+            </div>
+          ))}
+      </td>
+    </tr>
+  );
+}
+
+/** Exactly the answers a mix-up counts. */
+export function Evidence({
+  section,
+  truth,
+  answer,
+  onClose,
+}: {
+  section: string;
+  truth: string;
+  answer: string;
+  onClose: () => void;
+}) {
+  const evidence = useRead<EvidenceData>('evidence', { id: section, truth, answer });
+  const head = useRef<HTMLHeadingElement>(null);
+  useEffect(() => head.current?.focus(), [truth, answer, evidence.data]);
+  return (
+    <section className="panel evidence" aria-label="Evidence">
+      <Loaded query={evidence}>
+        {({ pair, rows }) => (
+          <>
+            <div className="page-head">
+              <h2 ref={head} tabIndex={-1}>
+                The {rows.length} of {pair.n} looks in which <TaxonName taxon={pair.answer} /> was named for{' '}
+                <TaxonName taxon={pair.truth} />
+              </h2>
+              <Button onClick={onClose}>Close</Button>
+            </div>
+            <table className="plain-table">
+              <thead>
+                <tr>
+                  <th scope="col">Student</th>
+                  <th scope="col">As written</th>
+                  <th scope="col">Where</th>
+                  <th scope="col">In hand</th>
+                  <th scope="col">Calls before the name</th>
+                  <th scope="col">Reading</th>
+                </tr>
+              </thead>
+              <tbody>
+                {rows.map((r) => (
+                  <Row key={r.response} row={r} />
+                ))}
+              </tbody>
+            </table>
+          </>
+        )}
+      </Loaded>
+    </section>
+  );
+}

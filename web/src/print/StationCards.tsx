@@ -1,0 +1,81 @@
+import { useParams } from 'react-router';
+import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
+import type { SittingDetail, SittingStation } from '@hurrow/contract';
+import { characterWords } from '@hurrow/core/characters';
+import { useRead } from '../api/index.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
+import { useVocabulary } from '../app/vocabulary.ts';
+import { Loaded } from '../parts/index.ts';
+import { PrintBar } from './PrintBar.tsx';
+
+function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
+  const vocabulary = useVocabulary();
+  const { tree, asks, number } = at.station;
+  const forbidden = new Set(tree.cautions.flatMap((c) => c.forbids));
+  const hazards = [...new Set([...tree.cautions.map((c) => c.hazard), ...tree.hazards])];
+  const may = sitting.handling.filter((h) => h === 'look' || !forbidden.has(h));
+  return (
+    <article className="card">
+      <div className="card-number">{number}</div>
+      <div className="card-body">
+        <p>
+          <b>In hand:</b> {at.material.map((m) => MATERIAL_LABELS[m]).join(', ')},{' '}
+          {DISTANCE_WORDS[at.distance]}
+        </p>
+        <p>
+          <b>You may:</b> {may.map((h) => HANDLING_LABELS[h]).join(', ')}
+        </p>
+        <ol className="card-asks">
+          {asks.map((a) => {
+            const c = vocabulary?.get(a.character ?? '');
+            return (
+              <li key={a.id}>
+                {a.kind === 'call'
+                  ? c
+                    ? `${characterWords(c, 'plain')} (${c.term})`
+                    : ''
+                  : a.kind === 'sureness'
+                    ? 'How sure are you?'
+                    : a.kind === 'either'
+                      ? 'Common or scientific name'
+                      : `${a.kind.charAt(0).toUpperCase()}${a.kind.slice(1)}${a.kind === 'genus' ? '' : ' name'}`}
+              </li>
+            );
+          })}
+        </ol>
+        {hazards.length > 0 ? (
+          <div className="card-caution">
+            {hazards
+              .map((h) => HAZARD_WORDS[h] ?? '')
+              .sort()
+              .map((w) => (
+                <p key={w}>! {w}</p>
+              ))}
+          </div>
+        ) : null}
+      </div>
+    </article>
+  );
+}
+
+/** Cards to hang at the stations, two on a page. Nothing on them differs by species but what is asked. */
+export function StationCards() {
+  const { id = '' } = useParams();
+  const sitting = useRead<SittingDetail>('sitting', { id });
+  return (
+    <Loaded query={sitting}>
+      {(s) => (
+        <main className="sheet-of-print">
+          <PrintBar
+            title="Station cards"
+            about={`${s.stations.length} stations, two on a page.`}
+            back={`/quizzes/${s.quiz}/sittings/${s.id}`}
+          />
+          {s.stations.map((at) => (
+            <Card key={at.id} sitting={s} at={at} />
+          ))}
+        </main>
+      )}
+    </Loaded>
+  );
+}

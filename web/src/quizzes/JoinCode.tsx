@@ -1,0 +1,79 @@
+import { useEffect, useState } from 'react';
+import Button from 'antd/es/button';
+import { toDataURL } from 'qrcode';
+import { useWrite } from '../api/index.ts';
+import { ProblemNote } from '../parts/index.ts';
+
+const LOCAL = /^(localhost|127\.|\[::1\])/;
+
+/** The code students join with. It is not kept on the server, so that a later look makes a new one. */
+export function JoinCode({
+  sitting,
+  code,
+  onCode,
+  given,
+}: {
+  sitting: string;
+  code: string | null;
+  onCode: (code: string) => void;
+  given: boolean;
+}) {
+  const renew = useWrite<{ code: string }>('sittingCode', []);
+  const [image, setImage] = useState('');
+  const address = `${window.location.origin}/walk/`;
+  useEffect(() => {
+    let live = true;
+    if (code) {
+      void toDataURL(`${address}#${code}`, {
+        margin: 1,
+        width: 132,
+        color: { dark: '#12211C', light: '#FFFFFF' },
+      }).then((url) => {
+        if (live) setImage(url);
+      });
+    }
+    return () => {
+      live = false;
+    };
+  }, [code, address]);
+  return (
+    <section className="panel code-panel" aria-label="Join code">
+      <div>
+        <div className="quiet">{given ? 'Students see their marks with' : 'Students join with'}</div>
+        {code ? (
+          <output className="join-code" aria-label="Join code">
+            {code}
+          </output>
+        ) : (
+          <div>The code was shown when it was made.</div>
+        )}
+      </div>
+      <div>
+        <div>
+          at <b>{address}</b>, with their class number
+        </div>
+        <p className="quiet">
+          {window.isSecureContext
+            ? 'A phone that has opened it once goes on without a network.'
+            : 'This address is not secure (https), so a phone keeps its answers but needs the network to load the page again.'}
+          {LOCAL.test(window.location.host)
+            ? ' Phones cannot reach this address: start with HOST=0.0.0.0 to let them.'
+            : ''}
+        </p>
+        <Button
+          size="small"
+          loading={renew.isPending}
+          onClick={() => renew.mutate({ params: { id: sitting } }, { onSuccess: (r) => onCode(r.code) })}
+        >
+          {code ? 'Make another code; this one ends' : 'Make a new code; the old one ends'}
+        </Button>
+        <ProblemNote error={renew.error} />
+      </div>
+      {code && image ? (
+        <img src={image} width={132} height={132} alt="The join address as a picture for phones" />
+      ) : (
+        <span />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,81 @@
+import { useState } from 'react';
+import Checkbox from 'antd/es/checkbox';
+import Input from 'antd/es/input';
+import Modal from 'antd/es/modal';
+import Select from 'antd/es/select';
+import type { QuizDetail, Section, SittingDetail } from '@hurrow/contract';
+import { HANDLINGS } from '@hurrow/core/conditions';
+import type { Handling } from '@hurrow/core/conditions';
+import { useRead, useWrite } from '../api/index.ts';
+import { HANDLING_LABELS } from '../app/conditionWords.ts';
+import { useGo, useView } from '../app/view.ts';
+import { Nothing, ProblemNote } from '../parts/index.ts';
+
+/** A quiz run for one section on one date, with what students may do there. */
+export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () => void }) {
+  const sections = useRead<readonly Section[]>('sections');
+  const { conditions } = useView();
+  const go = useGo();
+  const create = useWrite<SittingDetail>('sittingCreate', ['quiz', 'quizzes', 'due']);
+  const fitting = (sections.data ?? []).filter((s) => s.list === quiz.list);
+  const [section, setSection] = useState<string | undefined>(undefined);
+  const [on, setOn] = useState(conditions.date);
+  const [handling, setHandling] = useState<readonly Handling[]>(['look', 'lens', 'touch']);
+  const chosen = section ?? (fitting.length === 1 ? fitting[0]?.id : undefined);
+  const make = (): void => {
+    create.mutate(
+      { params: { id: quiz.id }, body: { section: chosen, on, handling } },
+      { onSuccess: (s) => go(`/quizzes/${quiz.id}/sittings/${s.id}`) },
+    );
+  };
+  return (
+    <Modal
+      open
+      title="New sitting"
+      okText="Make it"
+      onCancel={onClose}
+      onOk={make}
+      okButtonProps={{ disabled: !chosen }}
+      confirmLoading={create.isPending}
+    >
+      {sections.data && fitting.length === 0 ? (
+        <Nothing title="No section works with this list">
+          Make a section with {quiz.listName} under Classes.
+        </Nothing>
+      ) : (
+        <div className="stack">
+          <div className="field">
+            <label htmlFor="sitting-section">Section</label>
+            <Select
+              id="sitting-section"
+              {...(chosen ? { value: chosen } : {})}
+              onChange={setSection}
+              options={fitting.map((s) => ({ value: s.id, label: `${s.name} (${s.students.length})` }))}
+            />
+          </div>
+          <div className="field">
+            <label htmlFor="sitting-date">Date</label>
+            <Input id="sitting-date" type="date" value={on} onChange={(e) => setOn(e.target.value)} />
+          </div>
+          <div className="field">
+            <span>What students may do</span>
+            <Checkbox.Group
+              value={[...handling]}
+              options={HANDLINGS.filter((h) => h !== 'taste').map((h) => ({
+                value: h,
+                label: HANDLING_LABELS[h],
+                disabled: h === 'look',
+              }))}
+              onChange={(next) => setHandling(HANDLINGS.filter((h) => h === 'look' || next.includes(h)))}
+            />
+            <span className="quiet">
+              What a caution forbids is never offered at its station. Collect and cut only with permission and
+              as local rules allow.
+            </span>
+          </div>
+          <ProblemNote error={create.error} />
+        </div>
+      )}
+    </Modal>
+  );
+}

@@ -1,0 +1,62 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
+import Input from 'antd/es/input';
+import InputNumber from 'antd/es/input-number';
+import Modal from 'antd/es/modal';
+import type { MarkRow, Marks } from '@hurrow/contract';
+import { useWrite } from '../api/index.ts';
+import { ProblemNote } from '../parts/index.ts';
+
+/** Gives one answer other points, with the reason the student will read. */
+export function OverrideEditor({ row, onClose }: { row: MarkRow; onClose: () => void }) {
+  const [points, setPoints] = useState<number | null>(row.override?.points ?? row.most);
+  const [reason, setReason] = useState(row.override?.reason ?? '');
+  const save = useWrite<Marks>('override', ['marks']);
+  const withdraw = useWrite<Marks>('overrideWithdraw', ['marks']);
+  const params = { id: row.response };
+  return (
+    <Modal
+      open
+      title={`Override: number ${row.code}, station ${row.station}`}
+      onCancel={onClose}
+      footer={
+        <>
+          {row.override ? (
+            <Button onClick={() => withdraw.mutate({ params }, { onSuccess: onClose })}>
+              Withdraw the override
+            </Button>
+          ) : null}
+          <Button onClick={onClose}>Leave as it is</Button>
+          <Button
+            type="primary"
+            loading={save.isPending}
+            onClick={() => save.mutate({ params, body: { points, reason } }, { onSuccess: onClose })}
+          >
+            Override
+          </Button>
+        </>
+      }
+    >
+      <div className="stack">
+        <p>
+          Wrote <b>{row.typed || 'nothing'}</b>; judged {row.points} of {row.most}: {row.why}.
+        </p>
+        <div className="field">
+          <label htmlFor="override-points">Points, 0 to {row.most}</label>
+          <InputNumber id="override-points" min={0} step={0.5} value={points} onChange={setPoints} />
+        </div>
+        <div className="field">
+          <label htmlFor="override-reason">Reason, which the student reads</label>
+          <Input.TextArea
+            id="override-reason"
+            autoFocus
+            rows={2}
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+          />
+        </div>
+        <ProblemNote error={save.error ?? withdraw.error} />
+      </div>
+    </Modal>
+  );
+}

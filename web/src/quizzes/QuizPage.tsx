@@ -1,0 +1,167 @@
+import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import Button from 'antd/es/button';
+import type { QuizDetail, Station } from '@hurrow/contract';
+import { useRead, useWrite } from '../api/index.ts';
+import { useMayTeach } from '../app/session.ts';
+import { useView } from '../app/view.ts';
+import { useVocabulary } from '../app/vocabulary.ts';
+import { AppLink, Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { Finding } from './Finding.tsx';
+import { NewSitting } from './NewSitting.tsx';
+import { StationEditor } from './StationEditor.tsx';
+import { useStationChecks } from './stationCheck.ts';
+import type { StationFinding } from './stationCheck.ts';
+import { STATE_WORDS, askWords } from './words.ts';
+import './quizzes.css';
+
+function StationRow({
+  quiz,
+  station,
+  finding,
+  onEdit,
+}: {
+  quiz: QuizDetail;
+  station: Station;
+  finding: StationFinding | undefined;
+  onEdit: () => void;
+}) {
+  const { wording } = useView();
+  const vocabulary = useVocabulary();
+  const mayTeach = useMayTeach() && !quiz.locked;
+  const change = useWrite<Station>('stationChange', ['quiz', 'sitting']);
+  const remove = useWrite<undefined>('stationRemove', ['quiz', 'quizzes', 'sitting']);
+  const body = {
+    individual: station.tree.id,
+    asks: station.asks.map(({ kind, character, points }) => ({ kind, character, points })),
+  };
+  const at = { params: { id: station.id }, version: station.version };
+  return (
+    <div className="station">
+      <div className="station-number">{station.number}</div>
+      <div>
+        <h3>
+          <TaxonName taxon={station.tree.taxon} />
+        </h3>
+        <div className="quiet">
+          tree {station.tree.tag}, {station.tree.trail ?? station.tree.site.name}
+          {station.tree.condition ? `; ${station.tree.condition}` : ''}
+        </div>
+        <ol className="ask-list">
+          {station.asks.map((a) => (
+            <li key={a.id}>
+              {a.kind === 'call' ? 'call: ' : ''}
+              {askWords(a, vocabulary, wording.words)}
+              {a.kind === 'sureness' ? '' : <span className="quiet number"> {a.points} pt</span>}
+            </li>
+          ))}
+        </ol>
+        <ProblemNote error={change.error ?? remove.error} />
+      </div>
+      <Finding finding={finding} />
+      {mayTeach ? (
+        <div className="station-acts">
+          <Button size="small" onClick={onEdit}>
+            Change
+          </Button>
+          <Button
+            size="small"
+            disabled={station.number === 1}
+            onClick={() => change.mutate({ ...at, body: { ...body, number: station.number - 1 } })}
+          >
+            Earlier
+          </Button>
+          <Button size="small" onClick={() => remove.mutate(at)}>
+            Take out
+          </Button>
+        </div>
+      ) : (
+        <span />
+      )}
+    </div>
+  );
+}
+
+function Quiz({ quiz }: { quiz: QuizDetail }) {
+  const { conditions } = useView();
+  const mayTeach = useMayTeach();
+  const [editing, setEditing] = useState<Station | 'new' | null>(null);
+  const [sitting, setSitting] = useState(false);
+  const checks = useStationChecks(
+    quiz.list,
+    useMemo(() => quiz.stations.map((station) => ({ station, conditions })), [quiz.stations, conditions]),
+  );
+  const points = quiz.stations.flatMap((s) => s.asks).reduce((n, a) => n + a.points, 0);
+  return (
+    <>
+      <PageHead
+        title={quiz.name}
+        name={quiz.name}
+        about={`${quiz.listName} · ${quiz.stations.length} stations · ${points} points${quiz.locked ? ' · opened, so its stations stand' : ''}`}
+        actions={
+          mayTeach ? (
+            <>
+              {quiz.locked ? null : <Button onClick={() => setEditing('new')}>Add a station</Button>}
+              <Button type="primary" disabled={quiz.stations.length === 0} onClick={() => setSitting(true)}>
+                New sitting
+              </Button>
+            </>
+          ) : null
+        }
+      />
+      {quiz.sittings.length > 0 ? (
+        <section className="panel" aria-label="Sittings">
+          <h2>Sittings</h2>
+          {quiz.sittings.map((s) => (
+            <div key={s.id} className="sitting-line">
+              <AppLink to={`/quizzes/${quiz.id}/sittings/${s.id}`}>
+                {s.sectionName}, {s.on}
+              </AppLink>
+              <span className="tag">{STATE_WORDS[s.state]}</span>
+              <span className="quiet number">
+                {s.submitted} of {s.roster} handed in
+              </span>
+            </div>
+          ))}
+        </section>
+      ) : null}
+      {quiz.stations.length === 0 ? (
+        <Nothing title="No station yet">
+          Add stations from your tagged trees; what each asks is chosen with it.
+        </Nothing>
+      ) : (
+        <section className="panel" aria-label="Stations">
+          <h2>Stations</h2>
+          <p className="quiet">
+            What can be told is checked here under the conditions in the bar. A sitting has its own date,
+            handling and material, and is checked under those.
+          </p>
+          {quiz.stations.map((s) => (
+            <StationRow
+              key={s.id}
+              quiz={quiz}
+              station={s}
+              finding={checks?.get(s.id)}
+              onEdit={() => setEditing(s)}
+            />
+          ))}
+        </section>
+      )}
+      {editing ? (
+        <StationEditor
+          quiz={quiz}
+          station={editing === 'new' ? null : editing}
+          onClose={() => setEditing(null)}
+        />
+      ) : null}
+      {sitting ? <NewSitting quiz={quiz} onClose={() => setSitting(false)} /> : null}
+    </>
+  );
+}
+
+/** A quiz: its stations, what each asks, and what can be told there. */
+export function QuizPage() {
+  const { id = '' } = useParams();
+  const quiz = useRead<QuizDetail>('quiz', { id });
+  return <Loaded query={quiz}>{(q) => <Quiz quiz={q} />}</Loaded>;
+}

@@ -1,0 +1,117 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
+import Input from 'antd/es/input';
+import Modal from 'antd/es/modal';
+import Select from 'antd/es/select';
+import type { ListSummary, QuizDetail, QuizSummary } from '@hurrow/contract';
+import { useRead, useWrite } from '../api/index.ts';
+import { useMayTeach } from '../app/session.ts';
+import { useGo } from '../app/view.ts';
+import { AppLink, Loaded, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
+import { STATE_WORDS } from './words.ts';
+import './quizzes.css';
+
+function NewQuiz({ onClose }: { onClose: () => void }) {
+  const lists = useRead<readonly ListSummary[]>('lists');
+  const create = useWrite<QuizDetail>('quizCreate', ['quizzes', 'due']);
+  const go = useGo();
+  const [name, setName] = useState('');
+  const [list, setList] = useState<string | undefined>(undefined);
+  const chosen = list ?? (lists.data?.length === 1 ? lists.data[0]?.id : undefined);
+  const make = (): void => {
+    if (name.trim() === '' || !chosen) return;
+    create.mutate({ body: { name, list: chosen } }, { onSuccess: (q) => go(`/quizzes/${q.id}`) });
+  };
+  return (
+    <Modal
+      open
+      title="New quiz"
+      okText="Make it"
+      onCancel={onClose}
+      onOk={make}
+      okButtonProps={{ disabled: name.trim() === '' || !chosen }}
+      confirmLoading={create.isPending}
+    >
+      <div className="stack">
+        <div className="field">
+          <label htmlFor="quiz-name">Name</label>
+          <Input
+            id="quiz-name"
+            autoFocus
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            onPressEnter={make}
+          />
+        </div>
+        <div className="field">
+          <label htmlFor="quiz-list">List</label>
+          <Select
+            id="quiz-list"
+            {...(chosen ? { value: chosen } : {})}
+            onChange={setList}
+            options={(lists.data ?? []).map((l) => ({ value: l.id, label: `${l.name} (${l.size})` }))}
+          />
+        </div>
+        <ProblemNote error={create.error} />
+      </div>
+    </Modal>
+  );
+}
+
+/** Quizzes with their sittings. */
+export function QuizzesPage() {
+  const quizzes = useRead<readonly QuizSummary[]>('quizzes');
+  const mayTeach = useMayTeach();
+  const [making, setMaking] = useState(false);
+  return (
+    <>
+      <PageHead
+        title="Quizzes"
+        name="Quizzes"
+        about="A quiz is a walk of stations; a sitting is the quiz run for one section on one date."
+        actions={
+          mayTeach ? (
+            <Button type="primary" onClick={() => setMaking(true)}>
+              New quiz
+            </Button>
+          ) : null
+        }
+      />
+      <Loaded query={quizzes}>
+        {(rows) =>
+          rows.length === 0 ? (
+            <Nothing title="No quiz yet">
+              Make one from a list, then choose its stations among the trees under{' '}
+              <AppLink to="/material">Material</AppLink>.
+            </Nothing>
+          ) : (
+            <>
+              {rows.map((q) => (
+                <section key={q.id} className="panel" aria-label={q.name}>
+                  <h2>
+                    <AppLink to={`/quizzes/${q.id}`}>{q.name}</AppLink>
+                  </h2>
+                  <p className="quiet">
+                    {q.listName} · {q.stations} stations
+                  </p>
+                  {q.sittings.map((s) => (
+                    <div key={s.id} className="sitting-line">
+                      <AppLink to={`/quizzes/${q.id}/sittings/${s.id}`}>
+                        {s.sectionName}, {s.on}
+                      </AppLink>
+                      <span className="tag">{STATE_WORDS[s.state]}</span>
+                      <span className="quiet number">
+                        {s.submitted} of {s.roster} handed in
+                      </span>
+                    </div>
+                  ))}
+                </section>
+              ))}
+            </>
+          )
+        }
+      </Loaded>
+      {making ? <NewQuiz onClose={() => setMaking(false)} /> : null}
+    </>
+  );
+}

@@ -1,0 +1,217 @@
+import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import Button from 'antd/es/button';
+import Select from 'antd/es/select';
+import { MATERIALS, DISTANCES } from '@hurrow/core/conditions';
+import type { Conditions, Distance, Material } from '@hurrow/core/conditions';
+import type { SittingDetail, SittingStation } from '@hurrow/contract';
+import { DISTANCE_WORDS } from '@hurrow/contract';
+import { useRead, useWrite } from '../api/index.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
+import { useMayTeach } from '../app/session.ts';
+import { useGo } from '../app/view.ts';
+import { AppLink, Loaded, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { Finding } from './Finding.tsx';
+import { JoinCode } from './JoinCode.tsx';
+import { useStationChecks } from './stationCheck.ts';
+import type { StationFinding } from './stationCheck.ts';
+import { STATE_WORDS } from './words.ts';
+import './quizzes.css';
+
+const conditionsAt = (s: SittingDetail, at: SittingStation): Conditions => ({
+  date: s.on,
+  material: at.material,
+  handling: s.handling,
+  distance: at.distance,
+  wet: s.wet,
+});
+
+function StationRow({
+  sitting,
+  at,
+  finding,
+}: {
+  sitting: SittingDetail;
+  at: SittingStation;
+  finding: StationFinding | undefined;
+}) {
+  const mayTeach = useMayTeach();
+  const change = useWrite<SittingDetail>('sittingStation', ['sitting']);
+  const set = (part: { material?: readonly Material[]; distance?: Distance }): void =>
+    change.mutate({
+      params: { id: at.id },
+      body: { material: part.material ?? at.material, distance: part.distance ?? at.distance },
+      version: at.version,
+    });
+  const { station } = at;
+  return (
+    <div className="station">
+      <div className="station-number">{station.number}</div>
+      <div>
+        <h3>
+          <TaxonName taxon={station.tree.taxon} />
+        </h3>
+        <div className="quiet">tree {station.tree.tag}</div>
+        {sitting.state === 'draft' && mayTeach ? (
+          <div className="field-row station-hand">
+            <Select<Material[]>
+              mode="multiple"
+              size="small"
+              aria-label={`In hand at station ${station.number}`}
+              className="missing-pick"
+              value={[...at.material]}
+              options={MATERIALS.map((m) => ({ value: m, label: MATERIAL_LABELS[m] }))}
+              onChange={(material) => {
+                if (material.length > 0) set({ material });
+              }}
+            />
+            <Select<Distance>
+              size="small"
+              aria-label={`From where at station ${station.number}`}
+              value={at.distance}
+              options={DISTANCES.map((d) => ({ value: d, label: DISTANCE_WORDS[d] }))}
+              onChange={(distance) => set({ distance })}
+            />
+          </div>
+        ) : (
+          <div>
+            {at.material.map((m) => MATERIAL_LABELS[m]).join(', ')}; {DISTANCE_WORDS[at.distance]}
+          </div>
+        )}
+        <ProblemNote error={change.error} />
+      </div>
+      <Finding finding={finding} />
+      <span />
+    </div>
+  );
+}
+
+function People({ sitting }: { sitting: SittingDetail }) {
+  const takes = sitting.state === 'open' || sitting.state === 'closed' || sitting.state === 'marked';
+  return (
+    <section className="panel" aria-label="Students">
+      <h2>
+        {sitting.submitted} of {sitting.roster} handed in, {sitting.joined} began
+      </h2>
+      <ul className="people">
+        {sitting.people.map((p) => (
+          <li key={p.student}>
+            <span className="number">{p.code}</span>
+            <span>{p.firstName ?? ''}</span>
+            <span className="quiet number">
+              {p.submitted ? 'handed in' : p.answered === 0 ? '' : `${p.answered} of ${sitting.asks}`}
+            </span>
+            {takes ? (
+              <AppLink to={`/quizzes/${sitting.quiz}/sittings/${sitting.id}/sheets/${p.student}`}>
+                enter sheet
+              </AppLink>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Sitting({ sitting }: { sitting: SittingDetail }) {
+  const go = useGo();
+  const [code, setCode] = useState<string | null>(null);
+  const stale = ['sitting', 'quiz', 'quizzes', 'due', 'marks', 'mixups'] as const;
+  const state = useWrite<SittingDetail & { code: string | null }>('sittingState', stale);
+  const mark = useWrite<unknown>('markingRun', stale);
+  const checks = useStationChecks(
+    sitting.list,
+    useMemo(
+      () => sitting.stations.map((s) => ({ station: s.station, conditions: conditionsAt(sitting, s) })),
+      [sitting],
+    ),
+  );
+  const to = (next: string): void =>
+    state.mutate(
+      { params: { id: sitting.id }, body: { to: next }, version: sitting.version },
+      { onSuccess: (s) => setCode(s.code) },
+    );
+  const marks = `/quizzes/${sitting.quiz}/sittings/${sitting.id}/marks`;
+  const markNow = (): void => mark.mutate({ params: { id: sitting.id } }, { onSuccess: () => go(marks) });
+  const twins = [...(checks?.values() ?? [])].filter((f) => f.twins.length > 0).length;
+  const busy = state.isPending || mark.isPending;
+  return (
+    <>
+      <PageHead
+        title={`${sitting.quizName}: ${sitting.sectionName}`}
+        name={sitting.quizName}
+        about={
+          <>
+            {sitting.on} · <span className="tag">{STATE_WORDS[sitting.state]}</span> ·{' '}
+            {sitting.handling.map((h) => HANDLING_LABELS[h]).join(', ')}
+            {sitting.wet ? ' · wet' : ''} · <AppLink to={`/quizzes/${sitting.quiz}`}>the quiz</AppLink>
+          </>
+        }
+        actions={
+          <>
+            {sitting.state === 'draft' ? null : (
+              <>
+                <Button href={`/print/sittings/${sitting.id}/cards`} target="_blank">
+                  Print station cards
+                </Button>
+                <Button href={`/print/sittings/${sitting.id}/answer-sheets`} target="_blank">
+                  Print answer sheets
+                </Button>
+              </>
+            )}
+            {sitting.state === 'draft' ? (
+              <Button type="primary" loading={busy} onClick={() => to('open')}>
+                Open it
+              </Button>
+            ) : null}
+            {sitting.state === 'open' ? (
+              <Button type="primary" loading={busy} onClick={() => to('closed')}>
+                Close it
+              </Button>
+            ) : null}
+            {sitting.state === 'closed' ? (
+              <>
+                <Button loading={busy} onClick={() => to('open')}>
+                  Open it again
+                </Button>
+                <Button type="primary" loading={busy} onClick={markNow}>
+                  Mark
+                </Button>
+              </>
+            ) : null}
+            {sitting.state === 'marked' || sitting.state === 'given_back' ? (
+              <Button type="primary" onClick={() => go(marks)}>
+                See the marks
+              </Button>
+            ) : null}
+          </>
+        }
+      />
+      <ProblemNote error={state.error ?? mark.error} />
+      {sitting.state === 'open' || sitting.state === 'given_back' ? (
+        <JoinCode sitting={sitting.id} code={code} onCode={setCode} given={sitting.state === 'given_back'} />
+      ) : null}
+      {sitting.state === 'draft' ? null : <People sitting={sitting} />}
+      <section className="panel" aria-label="Stations">
+        <h2>Stations</h2>
+        <p className="quiet">
+          Checked under this sitting’s own date, handling and what is in hand at each station, whatever the
+          bar says.
+          {twins > 0
+            ? ` At ${twins} of ${sitting.stations.length} something listed cannot be told apart: add a cone or litter, allow a lens, or ask the genus.`
+            : ''}
+        </p>
+        {sitting.stations.map((s) => (
+          <StationRow key={s.id} sitting={sitting} at={s} finding={checks?.get(s.station.id)} />
+        ))}
+      </section>
+    </>
+  );
+}
+
+/** A sitting: what is in hand, its code, who has answered, and the next step. */
+export function SittingPage() {
+  const { id = '' } = useParams();
+  const sitting = useRead<SittingDetail>('sitting', { id });
+  return <Loaded query={sitting}>{(s) => <Sitting sitting={s} />}</Loaded>;
+}

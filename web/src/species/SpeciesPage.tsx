@@ -1,0 +1,82 @@
+import type { SpeciesRow } from '@hurrow/contract';
+import { useRead } from '../api/index.ts';
+import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
+
+const byText =
+  (pick: (r: SpeciesRow) => string) =>
+  (a: SpeciesRow, b: SpeciesRow): number =>
+    pick(a).localeCompare(pick(b), 'en');
+
+/** The library as a table. */
+export function SpeciesPage() {
+  const species = useRead<readonly SpeciesRow[]>('species');
+  return (
+    <>
+      <PageHead
+        title="Species"
+        name="Species"
+        about="Open one to read it organ by organ under the conditions above."
+      />
+      <Loaded query={species}>
+        {(rows) => (
+          <DataTable<SpeciesRow>
+            label="Species"
+            file="species"
+            rows={rows}
+            rowKey={(r) => r.id}
+            plain={(r) => ({
+              scientific: r.scientific,
+              authority: r.authority,
+              common: r.common,
+              family: r.family,
+              recorded: r.own,
+              lists: r.lists.join(' | '),
+              cautions: r.cautions.join(' | '),
+            })}
+            empty={
+              <Nothing title="No species yet">
+                <AppLink to="/classes/lists/new">Paste a list of names</AppLink>; each new one becomes a
+                species here.
+              </Nothing>
+            }
+            columns={[
+              {
+                title: 'Scientific name',
+                sorter: byText((r) => r.scientific),
+                defaultSortOrder: 'ascend',
+                render: (_, r) => (
+                  <AppLink to={`/species/${r.id}`}>
+                    <TaxonName taxon={r} common={false} />
+                  </AppLink>
+                ),
+              },
+              { title: 'Common name', dataIndex: 'common', sorter: byText((r) => r.common ?? '') },
+              { title: 'Family', dataIndex: 'family', sorter: byText((r) => r.family ?? '') },
+              {
+                title: 'Own characters',
+                sorter: (a, b) => a.own - b.own,
+                render: (_, r) =>
+                  r.own === 0 ? (
+                    <span className="quiet">not recorded</span>
+                  ) : (
+                    <span className="number">{r.own}</span>
+                  ),
+              },
+              {
+                title: 'Caution',
+                sorter: byText((r) => r.cautions.join()),
+                render: (_, r) =>
+                  r.cautions.map((c) => (
+                    <span key={c} className="tag larch">
+                      {c}
+                    </span>
+                  )),
+              },
+              { title: 'Lists', render: (_, r) => r.lists.join(', '), sorter: byText((r) => r.lists.join()) },
+            ]}
+          />
+        )}
+      </Loaded>
+    </>
+  );
+}

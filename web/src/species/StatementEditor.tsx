@@ -1,0 +1,205 @@
+import { useState } from 'react';
+import Alert from 'antd/es/alert';
+import Button from 'antd/es/button';
+import Input from 'antd/es/input';
+import Modal from 'antd/es/modal';
+import Select from 'antd/es/select';
+import type { EnteredStatement, SpeciesProfile, StatementRow } from '@hurrow/contract';
+import { characterWords, readValue, valueWords } from '@hurrow/core/characters';
+import type { Character, Value, Wording } from '@hurrow/core/characters';
+import { Refused, problemOf, useWrite } from '../api/index.ts';
+import { ProblemNote } from '../parts/index.ts';
+import { StateRows } from './StateRows.tsx';
+
+const STALE = 412;
+const isRange = (c: Character): boolean => c.states.length === 0;
+
+const asEntered = (character: Character, value: Value | undefined): EnteredStatement => {
+  if (value?.kind === 'states') return { kind: 'states', states: value.states };
+  if (value?.kind === 'range') return { kind: 'range', entered: value.entered };
+  if (value?.kind === 'inapplicable') return { kind: 'inapplicable' };
+  return isRange(character) ? { kind: 'range', entered: '' } : { kind: 'states', states: [] };
+};
+
+function hint(character: Character, wording: Wording): string {
+  if (character.kind === 'length') {
+    return wording.units === 'customary' ? '(1/2) 3/4-2 (2 1/2) in' : '(12) 20-50 (60) mm';
+  }
+  return character.kind === 'count' ? '5-9 (11)' : `200-300 ${character.unit}`.trim();
+}
+
+interface Props {
+  readonly profile: SpeciesProfile;
+  readonly character: Character;
+  readonly wording: Wording;
+  readonly onClose: () => void;
+}
+
+/** Changes what one source says of one character, or records what another says. */
+export function StatementEditor({ profile, character, wording, onClose }: Props) {
+  const own = profile.statements.filter((s) => s.taxon === profile.header.id && s.character === character.id);
+  const firstSource =
+    own[0]?.source ??
+    profile.sources.find((s) => s.kind === 'own' || s.kind === 'measurement')?.id ??
+    profile.sources[0]?.id ??
+    '';
+  const [source, setSource] = useState(firstSource);
+  const standing = own.find((s) => s.source === source);
+  const [value, setValue] = useState<EnteredStatement>(asEntered(character, own[0]?.value));
+  const [version, setVersion] = useState<number | null>(null);
+  const stale = ['profile', 'species', 'listLibrary', 'list'] as const;
+  const change = useWrite<StatementRow>('statementChange', stale);
+  const create = useWrite<StatementRow>('statementCreate', stale);
+  const retract = useWrite<undefined>('statementRetract', stale);
+  const checked = readValue(character, value);
+  const empty =
+    value.kind === 'range'
+      ? value.entered.trim() === ''
+      : value.kind === 'states' && value.states.length === 0;
+  const error = change.error ?? create.error ?? retract.error;
+  const beaten = error instanceof Refused && error.problem.status === STALE ? error.problem : null;
+  const choose = (next: string): void => {
+    setSource(next);
+    setVersion(null);
+    const s = own.find((o) => o.source === next);
+    if (s) setValue(asEntered(character, s.value));
+  };
+  const save = (): void => {
+    const done = { onSuccess: onClose };
+    if (standing) {
+      change.mutate(
+        { params: { id: standing.id }, body: { value }, version: version ?? standing.version },
+        done,
+      );
+    } else {
+      create.mutate({ body: { taxon: profile.header.id, character: character.id, source, value } }, done);
+    }
+  };
+  const words = characterWords(character, wording.words);
+  return (
+    <Modal
+      open
+      width={560}
+      title={`${words}: ${profile.header.scientific}`}
+      onCancel={onClose}
+      footer={
+        <>
+          {standing ? (
+            <Button
+              danger
+              onClick={() =>
+                retract.mutate(
+                  { params: { id: standing.id }, version: version ?? standing.version },
+                  { onSuccess: onClose },
+                )
+              }
+            >
+              Retract
+            </Button>
+          ) : null}
+          <Button onClick={onClose}>Leave as it is</Button>
+          <Button
+            type="primary"
+            onClick={save}
+            disabled={!checked.ok}
+            loading={change.isPending || create.isPending}
+          >
+            {standing ? 'Save' : 'Record'}
+          </Button>
+        </>
+      }
+    >
+      <form
+        className="stack"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (checked.ok) save();
+        }}
+      >
+        <p className="quiet">
+          {character.definition} {character.counting ?? ''}
+        </p>
+        <div className="field">
+          <label htmlFor="statement-source">Source</label>
+          <Select
+            id="statement-source"
+            value={source}
+            onChange={choose}
+            options={profile.sources.map((s) => ({
+              value: s.id,
+              label: own.some((o) => o.source === s.id) ? s.citation : `${s.citation} (says nothing yet)`,
+            }))}
+          />
+        </div>
+        {value.kind === 'range' ? (
+          <div className="field">
+            <label htmlFor="statement-range">Range, with its unit; extremes in brackets</label>
+            <Input
+              id="statement-range"
+              autoFocus
+              autoComplete="off"
+              spellCheck={false}
+              value={value.entered}
+              placeholder={hint(character, wording)}
+              status={!checked.ok && !empty ? 'error' : ''}
+              onChange={(e) => setValue({ kind: 'range', entered: e.target.value })}
+            />
+          </div>
+        ) : null}
+        {value.kind === 'states' ? (
+          <StateRows
+            character={character}
+            wording={wording}
+            states={value.states}
+            onChange={(states) => setValue({ kind: 'states', states })}
+          />
+        ) : null}
+        {checked.ok ? (
+          <p>
+            Reads as <b>{valueWords(character, checked.value, wording)}</b>
+          </p>
+        ) : empty ? null : (
+          <Alert
+            type="error"
+            showIcon
+            role="alert"
+            title={checked.problem.message}
+            description={checked.problem.remedy}
+          />
+        )}
+        {beaten ? (
+          <Alert
+            type="warning"
+            showIcon
+            role="alert"
+            title="Someone changed it in the meantime"
+            description={
+              <div className="stack">
+                <div className="stale-pair">
+                  <div>
+                    <b>Stands now</b>
+                    <div>{valueWords(character, (beaten.current as StatementRow).value, wording)}</div>
+                  </div>
+                  <div>
+                    <b>Yours</b>
+                    <div>{checked.ok ? valueWords(character, checked.value, wording) : ''}</div>
+                  </div>
+                </div>
+                <Button
+                  onClick={() => {
+                    setVersion((beaten.current as StatementRow).version);
+                    change.reset();
+                  }}
+                >
+                  Keep mine: save again over it
+                </Button>
+              </div>
+            }
+          />
+        ) : error && problemOf(error).status !== STALE ? (
+          <ProblemNote error={error} />
+        ) : null}
+      </form>
+    </Modal>
+  );
+}

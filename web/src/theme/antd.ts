@@ -1,0 +1,41 @@
+import type { ThemeConfig } from 'antd/es/config-provider';
+import { TOKENS } from './tokens.ts';
+
+/** Ant Design on our tokens. */
+export const THEME: ThemeConfig = {
+  token: {
+    colorPrimary: TOKENS.spruce,
+    colorInfo: TOKENS.spruce,
+    colorLink: TOKENS.spruce,
+    colorError: TOKENS.chokecherry,
+    colorWarning: TOKENS.larch,
+    colorSuccess: TOKENS.spruce,
+    colorText: TOKENS.ink,
+    colorTextSecondary: TOKENS.inkQuiet,
+    colorTextTertiary: TOKENS.inkQuiet,
+    colorTextDescription: TOKENS.inkQuiet,
+    colorTextPlaceholder: '#62716A',
+    colorBgLayout: TOKENS.background,
+    colorBorder: TOKENS.lineStrong,
+    colorBorderSecondary: TOKENS.line,
+    fontFamily: TOKENS.sans,
+    fontSize: 14,
+    borderRadius: 4,
+    controlHeight: 30,
+    wireframe: false,
+    motion: false,
+  },
+  components: {
+    Table: {
+      cellPaddingBlockSM: 6,
+      cellPaddingInlineSM: 8,
+      headerBg: TOKENS.background,
+      headerColor: TOKENS.ink,
+    },
+    Button: { primaryShadow: 'none', defaultShadow: 'none' },
+  },
+};
+
+/** The nonce the page came with, for the styles Ant Design writes. */
+export const styleNonce = (): string =>
+  document.querySelector('meta[name="style-nonce"]')?.getAttribute('content') ?? '';

@@ -1,0 +1,132 @@
+import { useEffect, useState } from 'react';
+import Button from 'antd/es/button';
+import type { ResultAsk, ResultStation, WalkResults } from '@hurrow/contract';
+import { problemOf } from '../api/problem.ts';
+import { request } from '../api/request.ts';
+
+const LABELS: Readonly<Record<string, string>> = {
+  common: 'Common name',
+  scientific: 'Scientific name',
+  either: 'Name',
+  genus: 'Genus',
+};
+
+function AskResult({ ask }: { ask: ResultAsk }) {
+  const full = ask.points >= ask.most;
+  return (
+    <div className="result-ask">
+      <div className="quiet">{ask.character ?? LABELS[ask.kind] ?? ask.kind}</div>
+      <div>
+        You wrote <b>{ask.typed === '' ? 'nothing' : ask.typed}</b>
+        {full ? null : (
+          <>
+            ; it is <b>{ask.key}</b>
+          </>
+        )}
+      </div>
+      {ask.reason ? <div>Your instructor: {ask.reason}</div> : null}
+      <div className="number result-points">
+        {ask.points} of {ask.most}
+      </div>
+    </div>
+  );
+}
+
+function Mixed({ mixed, truth }: { mixed: NonNullable<ResultStation['mixedWith']>; truth: string }) {
+  const named = mixed.common ?? mixed.scientific;
+  if (mixed.tells.length === 0) {
+    return (
+      <p className="note">
+        {mixed.verdict === 'twins'
+          ? `From ${named} this could not have been told with what was in hand.`
+          : `What would have told it from ${named} there is not recorded yet.`}
+      </p>
+    );
+  }
+  return (
+    <div className="note tells">
+      <b>What tells them apart there that day</b>
+      <table>
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">{truth}</th>
+            <th scope="col">{named}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {mixed.tells.map((t) => (
+            <tr key={t.character}>
+              <th scope="row">{t.character}</th>
+              <td>{t.truth}</td>
+              <td>{t.named}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Marks, the right names, and for each wrong one the tells. */
+export function ResultsPage({ onLeave }: { onLeave: () => void }) {
+  const [results, setResults] = useState<WalkResults | null>(null);
+  const [error, setError] = useState<unknown>(null);
+  useEffect(() => {
+    let live = true;
+    request<WalkResults>('walkResults').then(
+      (r) => {
+        if (live) setResults(r);
+      },
+      (e: unknown) => {
+        if (live) setError(e);
+      },
+    );
+    return () => {
+      live = false;
+    };
+  }, []);
+  if (error) {
+    const problem = problemOf(error);
+    return (
+      <main className="walk">
+        <div className="note bad" role="alert">
+          <b>{problem.detail}</b> {problem.remedy}
+        </div>
+      </main>
+    );
+  }
+  if (!results) {
+    return (
+      <main className="walk quiet" role="status">
+        Reading…
+      </main>
+    );
+  }
+  return (
+    <main className="walk">
+      <h1 className="number">
+        {results.points} of {results.most} points
+      </h1>
+      <p className="quiet">
+        Number {results.student}, {results.on}
+      </p>
+      {results.stations.map((s) => (
+        <section key={s.number} className="result">
+          <h2>
+            <span className="number">{s.number}</span> {s.truth.common ?? ''}{' '}
+            <i className="latin">{s.truth.scientific}</i>
+          </h2>
+          {s.asks.length === 0 ? <p className="quiet">Nothing answered here.</p> : null}
+          {s.asks.map((a) => (
+            <AskResult key={`${a.kind}${a.character ?? ''}`} ask={a} />
+          ))}
+          {s.mixedWith ? <Mixed mixed={s.mixedWith} truth={s.truth.common ?? s.truth.scientific} /> : null}
+        </section>
+      ))}
+      <Button block size="large" onClick={onLeave}>
+        Leave, and forget it on this phone
+      </Button>
+    </main>
+  );
+}

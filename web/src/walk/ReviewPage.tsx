@@ -1,0 +1,97 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
+import type { WalkSitting } from '@hurrow/contract';
+import { problemOf } from '../api/problem.ts';
+import { SendingNote } from './SendingNote.tsx';
+import type { Walk } from './useWalk.ts';
+
+const isAnswered = (walk: Walk, ask: string): boolean => {
+  const { typed, state, sure } = walk.answerOf(ask);
+  return (typed ?? '') !== '' || state !== undefined || sure !== undefined;
+};
+
+/** All stations with what is still blank, and handing in. */
+export function ReviewPage({
+  walk,
+  sitting,
+  onStation,
+  again,
+}: {
+  walk: Walk;
+  sitting: WalkSitting;
+  onStation: (index: number) => void;
+  again: boolean;
+}) {
+  const [error, setError] = useState<unknown>(null);
+  const [busy, setBusy] = useState(false);
+  const handIn = async (): Promise<void> => {
+    setBusy(true);
+    setError(null);
+    try {
+      await walk.handIn();
+    } catch (e) {
+      setError(e);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const problem = error ? problemOf(error) : null;
+  const done = sitting.submitted || sitting.state === 'closed';
+  const blank = sitting.stations.flatMap((s) => s.asks).filter((a) => !isAnswered(walk, a.id)).length;
+  return (
+    <div className="walk-frame">
+      <header className="walk-head">
+        <span>Number {sitting.student}</span>
+        <SendingNote walk={walk} />
+      </header>
+      <main className="walk">
+        <h1>{sitting.submitted ? 'Handed in' : sitting.state === 'closed' ? 'Closed' : 'All stations'}</h1>
+        {done ? (
+          <p>
+            {sitting.state === 'closed' ? 'The sitting is closed. ' : ''}Your marks will stand here once they
+            are given back.
+          </p>
+        ) : (
+          <p>{blank === 0 ? 'Everything is answered.' : `${blank} still blank.`}</p>
+        )}
+        <ul className="station-list">
+          {sitting.stations.map((s, i) => {
+            const answered = s.asks.filter((a) => isAnswered(walk, a.id)).length;
+            const name = s.asks.flatMap((a) => walk.answerOf(a.id).typed ?? [])[0];
+            return (
+              <li key={s.id}>
+                <button type="button" disabled={done} onClick={() => onStation(i)}>
+                  <b className="number">{s.number}</b>
+                  <span className="review-name">{name ?? ''}</span>
+                  <span className="quiet number">
+                    {answered} of {s.asks.length}
+                  </span>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+        {problem ? (
+          <div className="note bad" role="alert">
+            <b>Not handed in yet.</b> {problem.detail} {problem.remedy}
+          </div>
+        ) : null}
+        {again || done ? (
+          <Button block size="large" onClick={() => void walk.refresh()}>
+            Look whether marks are back
+          </Button>
+        ) : null}
+      </main>
+      {done ? null : (
+        <footer className="walk-foot">
+          <Button size="large" onClick={() => onStation(0)}>
+            Back to the walk
+          </Button>
+          <Button size="large" type="primary" loading={busy} onClick={() => void handIn()}>
+            Hand in
+          </Button>
+        </footer>
+      )}
+    </div>
+  );
+}
