@@ -1,3 +1,5 @@
+import type { TaxonHeader } from './library.ts';
+
 export type Role = 'owner' | 'instructor' | 'assistant';
 
 export type Session =
@@ -44,4 +46,6 @@ export interface DueItem {
   readonly detail: string;
   readonly href: string;
   readonly on: string | null;
+  /** For a mix-up: the species named, and the true one. */
+  readonly pair?: { readonly answer: TaxonHeader; readonly truth: TaxonHeader };
 }

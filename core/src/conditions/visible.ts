@@ -91,6 +91,7 @@ export function visible(subject: Subject, character: Viewing, conditions: Condit
   const missing = character.needs.find((n) => n !== 'look' && !conditions.handling.includes(n));
   if (missing) return { seen: 'no', reason: `${NEEDS_WORDS[missing]} is not allowed here` };
   if (conditions.wet && character.wet === 'lost') return { seen: 'no', reason: 'lost when wet' };
+  if (character.material.length === 0) return { seen: 'no', reason: 'not something to be seen' };
   const usable = character.material.filter((m) => conditions.material.includes(m));
   if (usable.length === 0) {
     const first = character.material.slice(0, 2).map(materialWords).join(' or ');

@@ -42,6 +42,10 @@ group five-needle pines
   twig.hairs: few | none?
   twig.bud_shape: ovoid
   twig.bud_length: 7-12 mm
+  twig.lenticels: none
+  twig.thickness: stout | medium
+  twig.smell: resin
+  fruit.cluster: single
   twig.bud_resin: no
   twig.bud_sticky: no
   twig.bud_colour: red-brown | brown

@@ -2,6 +2,7 @@ import type { DueItem } from '@hurrow/contract';
 import { readWorkspace } from '../access/index.ts';
 import type { StaffHandlers } from '../http/index.ts';
 import type { Account, Call } from '../http/index.ts';
+import { readHeaders } from '../library/index.ts';
 import { readSittings } from '../quizzes/index.ts';
 
 type Sitting = Awaited<ReturnType<typeof readSittings>>[number];
@@ -61,24 +62,32 @@ interface Pair {
 async function mixUps(call: Call<Account>, sections: ReadonlySet<string>): Promise<readonly DueItem[]> {
   const rows = await call.app.db.query<Pair>(
     `select * from (
-       select c.section, s.name as section_name, nt.text as truth, na.text as answer, count(distinct c.student)::integer as students,
-         row_number() over (partition by c.section order by count(distinct c.student) desc, nt.text, na.text) as place
+       select c.section, s.name as section_name, c.truth, c.answer, count(distinct c.student)::integer as students,
+         row_number() over (partition by c.section order by count(distinct c.student) desc, c.truth, c.answer) as place
        from cell_student c join section s on s.ws = c.ws and s.id = c.section
-       join name nt on nt.ws = c.ws and nt.taxon = c.truth and nt.kind = 'accepted'
-       join name na on na.ws = c.ws and na.taxon = c.answer and na.kind = 'accepted'
-       where c.ws = $1 group by c.section, s.name, nt.text, na.text) ranked
-     where place <= 3 and students >= 2 order by students desc, truth`,
+       where c.ws = $1 group by c.section, s.name, c.truth, c.answer) ranked
+     where place <= 3 and students >= 2 order by students desc, section_name, place`,
     [call.who.ws],
   );
-  return rows
-    .filter((r) => sections.has(r.section))
-    .map((r) => ({
-      kind: 'mixup',
-      title: `${r.answer} named for ${r.truth}`,
-      detail: `${r.section_name}: ${r.students} students.`,
-      href: `/mix-ups?section=${r.section}`,
-      on: null,
-    }));
+  const headers = await readHeaders(
+    call.app.db,
+    call.who.ws,
+    rows.flatMap((r) => [r.truth, r.answer]),
+  );
+  return rows.flatMap((r): DueItem[] => {
+    const [truth, answer] = [headers.get(r.truth), headers.get(r.answer)];
+    if (!sections.has(r.section) || !truth || !answer) return [];
+    return [
+      {
+        kind: 'mixup',
+        title: `${answer.common ?? answer.scientific} named for ${truth.common ?? truth.scientific}`,
+        detail: `${r.section_name}: ${r.students} students.`,
+        href: `/mix-ups?section=${r.section}&pair=${r.truth}.${r.answer}`,
+        on: null,
+        pair: { answer, truth },
+      },
+    ];
+  });
 }
 
 /** Listed species of which nothing is recorded. */

@@ -1,7 +1,7 @@
 import type { DueItem, Section } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import { useMayTeach, useSession } from '../app/session.ts';
-import { AppLink, Loaded, Nothing, PageHead } from '../parts/index.ts';
+import { AppLink, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import './due.css';
 
 const KIND_WORDS: Readonly<Record<DueItem['kind'], string>> = {
@@ -27,7 +27,15 @@ function DueRow({ item }: { item: DueItem }) {
     <li className={`due-row ${item.kind}`}>
       <span className="due-kind">{KIND_WORDS[item.kind]}</span>
       <span className="due-what">
-        <AppLink to={item.href}>{item.title}</AppLink>
+        <AppLink to={item.href}>
+          {item.pair ? (
+            <>
+              <TaxonName taxon={item.pair.answer} /> named for <TaxonName taxon={item.pair.truth} />
+            </>
+          ) : (
+            item.title
+          )}
+        </AppLink>
         <span className="quiet">{item.detail}</span>
       </span>
       <span className="due-on number">{item.on ? day(item.on) : ''}</span>

@@ -58,7 +58,7 @@ function StationRow({
               mode="multiple"
               size="small"
               aria-label={`In hand at station ${station.number}`}
-              className="missing-pick"
+              className="pick"
               value={[...at.material]}
               options={MATERIALS.map((m) => ({ value: m, label: MATERIAL_LABELS[m] }))}
               onChange={(material) => {

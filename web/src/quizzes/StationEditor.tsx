@@ -132,7 +132,7 @@ export function StationEditor({
         <div className="field-row">
           <Select
             aria-label="Ask a call"
-            className="missing-pick"
+            className="pick"
             showSearch={{ optionFilterProp: 'label' }}
             placeholder="Ask a call"
             value={null}
@@ -143,7 +143,7 @@ export function StationEditor({
           />
           <Select
             aria-label="Ask a name"
-            className="missing-pick"
+            className="pick"
             placeholder="Ask a name or sureness"
             value={null}
             options={NAMES.filter((k) => !asks.some((a) => a.kind === k)).map((k) => ({

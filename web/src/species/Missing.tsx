@@ -22,7 +22,7 @@ export function Missing({
         placeholder="Record one"
         aria-label="Record a character"
         value={null}
-        className="missing-pick"
+        className="pick"
         options={characters.map((c) => ({ value: c.id, label: characterWords(c, wording.words) }))}
         onChange={(id: string | null) => {
           const found = characters.find((c) => c.id === id);

@@ -273,7 +273,7 @@ export const LEAF = [
     'colour of the upper side',
     'Colour of the upper side in summer.',
     'dark green #2f5a34; mid green #4d7f45; yellow-green #93a84a; blue-green #5b8a83; grey-green #93a695; silver #c4cec8',
-    { ...fresh, surface: 'above', misread: [0.2, 6] },
+    { ...fresh, ...broad, surface: 'above', misread: [0.2, 6] },
   ),
   colour(
     'leaf.colour_below',
@@ -281,7 +281,7 @@ export const LEAF = [
     'colour of the under side',
     'Colour of the under side in summer.',
     'green #6f9a5c: same green; pale green #b3c7a5; white #e6e8e2; silver #c9d1cc; grey-green #a5b3a4; rusty #a9713e',
-    { ...fresh, surface: 'below', misread: [0.2, 6] },
+    { ...fresh, ...broad, surface: 'below', misread: [0.2, 6] },
   ),
   nominal(
     'leaf.texture',

@@ -1,0 +1,30 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4185;
+
+/** Whole tasks through the real interface, on a fresh copy of the demo data. */
+export default defineConfig({
+  testDir: './src',
+  testMatch: '**/*.spec.ts',
+  fullyParallel: false,
+  workers: 1,
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  reporter: process.env['HURROW_REPORT']
+    ? [['line'], ['json', { outputFile: process.env['HURROW_REPORT'] }]]
+    : 'line',
+  outputDir: '../test-results',
+  use: {
+    baseURL: `http://localhost:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: process.env['HURROW_CHROMIUM'] ?? '/usr/bin/chromium' },
+    trace: 'retain-on-failure',
+  },
+  webServer: {
+    command: 'node --import tsx tools/demo.ts',
+    cwd: '..',
+    env: { PORT: String(PORT) },
+    url: `http://localhost:${PORT}/api/health`,
+    timeout: 60_000,
+  },
+});

@@ -1,0 +1,292 @@
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { choose, go, joinOnPhone, picture, signInAsOwner } from './steps.ts';
+
+const TEN = `Abies grandis, 1
+subalpine fir, 1
+Pseudotsuga mensiesii, 1
+western larch, 2
+Pinus flexillis, 2
+white fir, 2
+quaking aspen, 3
+Quercus rubra, 3
+blue elderbery, 4
+Acer glabrum, 4`;
+
+/** Trees of the quiz with what each asks beside the names. */
+const STATIONS = [
+  { tag: 'L01', call: 'white lines', scientific: false },
+  { tag: 'L03', call: 'white lines', scientific: false },
+  { tag: 'L07', call: null, scientific: true },
+  { tag: 'L10', call: null, scientific: false },
+  { tag: 'L16', call: 'how buds sit', scientific: false },
+  { tag: 'L14', call: 'how buds sit', scientific: false },
+] as const;
+
+test.describe.configure({ mode: 'serial' });
+
+let page: Page;
+let code = '';
+
+test.beforeAll(async ({ browser }) => {
+  page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+});
+
+test('a list: ten names are pasted and known, misspelt and new ones told', async () => {
+  await signInAsOwner(page);
+  await expect(page.getByText('Check and open')).toBeVisible();
+  await picture(page, 'due');
+  await go(page, 'Classes');
+  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page.getByLabel('Name of the list').fill('Short list for Tuesday');
+  await page.getByLabel('Names').fill(TEN);
+  await page.getByRole('button', { name: 'See what the library knows' }).click();
+  const found = page.getByRole('region', { name: 'Names found' });
+  await expect(found.getByRole('heading', { name: '5 known, 3 misspelt, 1 new, 1 shared' })).toBeVisible();
+  await expect(found.getByRole('row', { name: /Pseudotsuga mensiesii/ })).toContainText(
+    'near “Pseudotsuga menziesii”',
+  );
+  await expect(found.getByRole('row', { name: /Quercus rubra/ })).toContainText('not in the library');
+  const make = page.getByRole('button', { name: /Make a list/ });
+  await expect(make).toBeDisabled();
+  await picture(page, 'list');
+  await page.getByLabel('What to do with white fir').selectOption('leave out');
+  await make.click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Short list for Tuesday' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Quercus rubra/ })).toContainText('nothing yet');
+});
+
+test('a profile: read organ by organ, changed, and refused where the entry is wrong', async () => {
+  await go(page, 'Species');
+  await page.getByRole('link', { name: 'Abies grandis' }).click();
+  const line = (id: string) => page.locator(`[data-character="${id}"]`);
+  await expect(line('flower.colour')).toContainText('no flower between');
+  await expect(line('needle.smell')).toContainText('smelling is not allowed here');
+  await picture(page, 'profile');
+  await line('needle.length').getByRole('button', { name: 'Change' }).click();
+  const editor = page.getByRole('dialog');
+  const range = editor.getByLabel(/Range, with its unit/);
+  await range.fill('3-2 in');
+  await expect(editor.getByRole('alert')).toContainText('low');
+  await expect(editor.getByRole('button', { name: 'Save' })).toBeDisabled();
+  await range.fill('3/4-2');
+  await expect(editor.getByRole('alert')).toContainText('unit');
+  await range.fill('3/4-2 (2 1/2) in');
+  await expect(editor).toContainText('0.75–2 (2.5) in');
+  await editor.getByRole('button', { name: 'Save' }).click();
+  await expect(editor).toBeHidden();
+  await expect(line('needle.length')).toContainText('0.75–2 (2.5) in');
+
+  await line('form.leader').getByRole('button', { name: 'Change' }).click();
+  await editor.getByLabel('Add a state').fill('corkscrew');
+  await editor.getByLabel('Add a state').press('Enter');
+  await expect(editor.getByRole('alert')).toContainText('has no state “corkscrew”');
+  await editor.getByRole('button', { name: 'Take corkscrew out' }).click();
+  await editor.getByLabel('Add a state').fill('drooping');
+  await editor.getByLabel('Add a state').press('Enter');
+  await picture(page, 'statement');
+  await editor.getByRole('button', { name: 'Save' }).click();
+  await expect(line('form.leader')).toContainText('upright, sometimes drooping');
+});
+
+test('a quiz of six stations and a sitting that gets a code', async () => {
+  await go(page, 'Quizzes');
+  await page.getByRole('button', { name: 'New quiz' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('October walk');
+  await choose(page, 'List', 'Trees of Quillan Creek');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'October walk' })).toBeVisible();
+  for (const s of STATIONS) {
+    await page.getByRole('button', { name: 'Add a station' }).click();
+    await choose(page, 'Tree', s.tag);
+    if (s.call) await choose(page, 'Ask a call', s.call);
+    if (s.scientific) await choose(page, 'Ask a name', 'scientific name');
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
+  const stations = page.getByRole('region', { name: 'Stations' });
+  await expect(stations.locator('.station')).toHaveCount(6);
+  await expect(stations.locator('.station').nth(2)).toContainText(
+    'Cannot be told apart with what is in hand',
+  );
+  await expect(stations.locator('.station').nth(2)).toContainText('whitebark pine');
+  await expect(stations.locator('.station').nth(0)).toContainText('Told from 17 of 17');
+  await picture(page, 'quiz');
+  await page.getByRole('button', { name: 'New sitting' }).click();
+  await choose(page, 'Section', 'Tuesday lab');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /October walk: Tuesday lab/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Open it' }).click();
+  code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
+  expect(code).toMatch(/^[A-Z0-9]{6}$/);
+  await picture(page, 'sitting');
+});
+
+test('station cards and answer sheets are printed without a species on them', async () => {
+  const id = /sittings\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
+  const print = await page.context().newPage();
+  await print.goto(`/print/sittings/${id}/cards`);
+  await expect(print.locator('.card')).toHaveCount(6);
+  await picture(print, 'station-cards');
+  const cards = (await print.locator('main').textContent()) ?? '';
+  for (const word of ['Abies', 'fir', 'pine', 'aspen', 'olive', 'elder', 'L01', 'L16'])
+    expect(cards).not.toContain(word);
+  await print.goto(`/print/sittings/${id}/answer-sheets`);
+  await expect(print.locator('.answer-sheet')).toHaveCount(12);
+  await picture(print, 'answer-sheets');
+  const pdf = await print.pdf({ format: 'Letter' });
+  expect(pdf.length).toBeGreaterThan(10_000);
+  await print.close();
+});
+
+test('a sheet is entered by exception from the keyboard alone', async () => {
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: '104' })
+    .getByRole('link', { name: 'enter sheet' })
+    .click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Sheet of number 104' })).toBeVisible();
+  const cell = (i: number) => page.locator('.sheet tbody tr').nth(i).locator('td').last();
+  await expect(page.locator('.sheet tbody tr').first().locator('input')).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(cell(0)).toContainText('below only');
+  await page.keyboard.type('grand firr tree');
+  await page.keyboard.press('Enter');
+  await expect(cell(1)).toHaveText('grand firr tree');
+  await page.keyboard.type('maybe');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('“maybe” is no sureness');
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('l');
+  await page.keyboard.press('Enter');
+  await expect(cell(2)).toHaveText('leaning');
+  const rows = await page.locator('.sheet tbody tr').count();
+  for (let i = 3; i < rows; i += 1) {
+    await page.keyboard.press('Enter');
+    await expect(cell(i)).not.toHaveText('');
+  }
+  await picture(page, 'sheet');
+  await page.getByRole('link', { name: 'The sitting' }).click();
+});
+
+test('two students answer on phones; a reload and a lost network lose nothing', async ({ browser }) => {
+  const phone = await joinOnPhone(browser, code, '101');
+  await picture(phone, 'walk-station');
+  await phone
+    .getByLabel(/on all sides|both sides/i)
+    .first()
+    .check();
+  await phone.getByLabel('Common name').fill('subalpine fir');
+  await phone.getByLabel('leaning').check();
+  await phone.getByRole('button', { name: 'Next' }).click();
+  await expect(phone.getByRole('heading', { name: /Station 2/ })).toBeVisible();
+  await phone.getByLabel('Common name').fill('subalpine fir');
+  await expect(phone.getByRole('status')).toHaveText('all sent');
+
+  await phone.context().setOffline(true);
+  await phone.getByRole('button', { name: 'Next' }).click();
+  await phone.getByLabel('Scientific name').fill('Pinus albicaulis');
+  await phone.getByLabel('Common name').fill('whitebark');
+  await phone.getByRole('button', { name: 'Next' }).click();
+  await phone.getByLabel('Common name').fill('quaking aspen');
+  await expect(phone.getByRole('status')).toContainText('kept on this phone');
+  await phone.reload();
+  await expect(phone.getByRole('status')).toContainText('kept on this phone');
+  await phone.getByRole('button', { name: 'All stations' }).click();
+  await expect(phone.getByRole('button', { name: /quaking aspen/ })).toBeVisible();
+  await expect(phone.getByRole('button', { name: /whitebark|Pinus albicaulis/ })).toBeVisible();
+  await phone.context().setOffline(false);
+  await phone.evaluate(() => window.dispatchEvent(new Event('online')));
+  await expect(phone.getByRole('status')).toHaveText('all sent');
+
+  await phone.getByRole('button', { name: /quaking aspen/ }).click();
+  await phone.getByLabel('Common name').fill('paper birch');
+  await phone.getByRole('button', { name: 'Next' }).click();
+  await phone.getByLabel(/one at a time/).check();
+  await phone.getByLabel('Common name').fill('silver buffaloberry');
+  await phone.getByRole('button', { name: 'Next' }).click();
+  await phone.getByLabel('Common name').fill('blue elderberry');
+  await phone.getByRole('button', { name: 'Review' }).click();
+  await picture(phone, 'walk-review');
+  await phone.getByRole('button', { name: 'Hand in' }).click();
+  await expect(phone.getByRole('heading', { name: 'Handed in' })).toBeVisible();
+  await phone.context().storageState({ path: 'test-results/phone-101.json' });
+
+  const other = await joinOnPhone(browser, code, '102');
+  await other.getByLabel('Common name').fill('grand firr tree');
+  await other.getByRole('button', { name: 'All stations' }).click();
+  await other.getByRole('button', { name: 'Hand in' }).click();
+  await expect(other.getByRole('heading', { name: 'Handed in' })).toBeVisible();
+  await other.context().close();
+  await phone.context().close();
+});
+
+test('marking: names are judged, one mark is overridden, one text decided for all', async () => {
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Students' })).toContainText('2 of 12 handed in, 3 began');
+  await page.getByRole('button', { name: 'Close it' }).click();
+  await page.getByRole('button', { name: 'Mark', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Marks: October walk' })).toBeVisible();
+  const unknown = page.getByRole('row', { name: /grand firr tree/ });
+  await expect(unknown).toHaveCount(2);
+  await expect(unknown.first()).toContainText('0 of 2');
+  await unknown.first().getByRole('button', { name: 'Decide' }).click();
+  await expect(page.getByRole('dialog')).toContainText('2 answers of this sitting read so');
+  await page.getByRole('button', { name: 'Decide for all' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.getByText('Names', { exact: true }).click();
+  await expect(unknown.first()).toContainText('2 of 2');
+  await expect(unknown.nth(1)).toContainText('2 of 2');
+  const birch = page.getByRole('row', { name: /paper birch/ });
+  await expect(birch).toContainText('other species');
+  await birch.getByRole('button', { name: 'Override' }).click();
+  await page.getByLabel(/^Points, 0 to/).fill('1');
+  await page.getByRole('dialog').getByRole('button', { name: 'Override' }).click();
+  await expect(page.getByRole('dialog').getByRole('alert')).toContainText('reason');
+  await page.getByLabel(/^Reason/).fill('The label had slipped to the birch beside it');
+  await page.getByRole('dialog').getByRole('button', { name: 'Override' }).click();
+  await expect(birch).toContainText('1 of 2');
+  await picture(page, 'marks');
+});
+
+test('given back, the student sees marks and what tells the two apart', async ({ browser }) => {
+  await page.getByRole('button', { name: 'Give back' }).click();
+  await page.getByRole('tooltip').getByRole('button', { name: 'Give back' }).click();
+  await expect(page.getByRole('button', { name: 'See the mix-ups' })).toBeVisible();
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    storageState: 'test-results/phone-101.json',
+  });
+  const phone = await context.newPage();
+  await phone.goto('/walk/');
+  await expect(phone.getByRole('heading', { name: /of 19 points/ })).toBeVisible();
+  const first = phone.locator('.result').first();
+  await expect(first).toContainText('You wrote subalpine fir');
+  await expect(first).toContainText('What tells them apart there that day');
+  await expect(first).toContainText('on the under side only');
+  await expect(phone.locator('.result').nth(2)).toContainText(
+    'could not have been told with what was in hand',
+  );
+  await expect(phone.locator('.result').nth(3)).toContainText('The label had slipped');
+  await picture(phone, 'walk-results');
+  await context.close();
+});
+
+test('mix-ups: every number opens exactly the answers it counts', async () => {
+  await page.getByRole('button', { name: 'See the mix-ups' }).click();
+  await expect(page.getByText(/looks by 12 students in 2 sittings/)).toBeVisible();
+  const row = page
+    .getByRole('region', { name: 'Mix-ups' })
+    .getByRole('row', { name: /Abies lasiocarpa subalpine fir Abies grandis/ });
+  const button = row.getByRole('button');
+  const [, k = '', n = ''] = /(\d+) of (\d+) looks/.exec((await button.textContent()) ?? '') ?? [];
+  await button.click();
+  const evidence = page.getByRole('region', { name: 'Evidence' });
+  await expect(evidence.getByRole('heading')).toContainText(`The ${k} of ${n} looks`);
+  await expect(evidence.locator('tbody tr')).toHaveCount(Number(k));
+  const mine = evidence.getByRole('row', { name: /October walk/ });
+  await expect(mine).toContainText('“subalpine fir”');
+  await expect(mine).toContainText('misread: white lines');
+  await evidence.scrollIntoViewIfNeeded();
+  await picture(page, 'mix-ups');
+});

@@ -1,0 +1,49 @@
+import { join } from 'node:path';
+import { expect } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
+
+/** The phone of a student. */
+export const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true } as const;
+
+export async function signIn(page: Page, name: string, passphrase: string): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Passphrase').fill(passphrase);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { name: 'Due', exact: true })).toBeVisible();
+}
+
+export const signInAsOwner = (page: Page): Promise<void> =>
+  signIn(page, 'Odile Marsh', 'ledger loop in october');
+
+export async function go(page: Page, place: string): Promise<void> {
+  await page
+    .getByRole('navigation', { name: 'Places' })
+    .getByRole('link', { name: place, exact: true })
+    .click();
+  await expect(page.getByRole('heading', { level: 1, name: place, exact: true })).toBeVisible();
+}
+
+/** Chooses in one of Ant Design's selects by typing. */
+export async function choose(page: Page, label: string, text: string): Promise<void> {
+  const box = page.getByRole('combobox', { name: label });
+  await box.click();
+  await box.pressSequentially(text);
+  await page.locator('.ant-select-item-option').filter({ hasText: text }).first().click();
+}
+
+/** Keeps a picture for the documentation where one is asked for. */
+export async function picture(page: Page, name: string): Promise<void> {
+  const folder = process.env['HURROW_PICTURES'];
+  if (folder) await page.screenshot({ path: join(folder, `${name}.png`) });
+}
+
+export async function joinOnPhone(browser: Browser, code: string, number: string): Promise<Page> {
+  const context = await browser.newContext(PHONE);
+  const phone = await context.newPage();
+  await phone.goto(`/walk/#${code}`);
+  await phone.getByLabel('Class number').fill(number);
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await expect(phone.getByRole('heading', { name: /Station 1/ })).toBeVisible();
+  return phone;
+}
