@@ -58,7 +58,7 @@ async function keepFirstCalls(sql: Sql, response: string, attempt: string, a: Lo
      from response r
      join ask k on k.ws = r.ws and k.id = r.ask and k.kind = 'call'
      left join state st on st.ws = r.ws and st.character = k.character and st.id = r.value ->> 'state'
-     where r.ws = $1 and r.attempt = $3 and r.sitting_station = $4 and r.id <> $2 and r.value is not null
+     where r.ws = $1 and r.attempt = $3 and r.sitting_station = $4 and r.id <> $2 and r.value ? 'state'
      order by k.character, r.seq`,
     [a.ws, response, attempt, a.sittingStation],
   );

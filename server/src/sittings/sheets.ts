@@ -19,7 +19,7 @@ const PAPER = 1000;
 export function stateWritten(character: Character, typed: string): string | null {
   const t = typed.trim().toLowerCase();
   if (t === '') return null;
-  if (t === '-' || t === 'does not apply') return 'does-not-apply';
+  if (t === '-' || t === '–' || t === 'does not apply') return 'does-not-apply';
   const byNumber = /^\d+$/.test(t) ? character.states[Number(t) - 1] : undefined;
   if (character.states.length === 0) return /^\d+$/.test(t) ? t : null;
   const exact = character.states.find((s) => [s.id, s.term, s.plain].some((w) => w.toLowerCase() === t));
@@ -88,7 +88,8 @@ type Key = (station: Station, kind: string, character: string | null) => string;
 
 function keyWords(shown: Shown): Key {
   return (station, kind, character) => {
-    if (kind === 'sureness') return 'sure';
+    // A key says nothing of how sure somebody was.
+    if (kind === 'sureness') return '';
     if (kind === 'call') {
       const state = keyState(shown.of(station, character ?? ''));
       return shown.character(character ?? '')?.states.find((s) => s.id === state)?.term ?? state;
@@ -100,7 +101,7 @@ function keyWords(shown: Shown): Key {
 }
 
 const typedOf = (l: Latest | undefined): string | null =>
-  l ? (l.typed ?? l.value?.written ?? l.value?.state ?? l.sure) : null;
+  l ? (l.typed ?? l.sure ?? l.value?.written ?? l.value?.state ?? null) : null;
 
 export async function readSheet(call: Call<Account>): Promise<Sheet> {
   const { db } = call.app;
@@ -156,7 +157,7 @@ function content(
         remedy: 'Write sure, leaning or guessing, or the first letter.',
       });
     }
-    return { typed: null, value: null, sure };
+    return { typed: null, value: { written: typed }, sure };
   }
   if (kind === 'call') {
     const c = shown.character(character ?? '');
@@ -173,7 +174,11 @@ function content(
           states === '' ? 'Write a whole number.' : `Write one of: ${states}; or its number on the sheet.`,
       });
     }
-    return { typed: null, value: state === null ? null : { state, written: typed }, sure: null };
+    return {
+      typed: null,
+      value: state === null ? { written: typed } : { state, written: typed },
+      sure: null,
+    };
   }
   return { typed, value: null, sure: null };
 }

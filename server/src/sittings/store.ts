@@ -107,7 +107,7 @@ export async function readPeople(
     `select st.id as student, st.code, st.first_name as "firstName",
        (select count(distinct (r.sitting_station, r.ask)) from response r join attempt t on t.ws = r.ws and t.id = r.attempt
         where t.ws = st.ws and t.sitting = $2 and t.student = st.id
-          and (coalesce(r.typed, '') <> '' or r.value is not null or r.sure is not null))::integer as answered,
+          and (coalesce(r.typed, '') <> '' or r.value ? 'state' or r.sure is not null))::integer as answered,
        exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id) as joined,
        exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id and t.submitted_at is not null) as submitted
      from enrolment e join student st on st.ws = e.ws and st.id = e.student

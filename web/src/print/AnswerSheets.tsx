@@ -31,6 +31,7 @@ function Line({ ask }: { ask: Ask }) {
                 ☐ {i + 1} {s.plain}
               </span>
             ))}
+            <span>☐ – does not apply</span>
           </span>
         ) : (
           <span className="answer-blank" />

@@ -183,7 +183,7 @@ function MarksOf({ sitting, marks }: { sitting: SittingDetail; marks: Marks }) {
             {
               title: 'Points',
               className: 'number',
-              width: 84,
+              width: 78,
               sorter: (a, b) => (a.override?.points ?? a.points) - (b.override?.points ?? b.points),
               render: (_, r) => (
                 <>
@@ -194,10 +194,10 @@ function MarksOf({ sitting, marks }: { sitting: SittingDetail; marks: Marks }) {
             },
             {
               title: '',
-              width: 96,
+              width: 152,
               render: (_, r) =>
                 given ? null : (
-                  <div className="station-acts">
+                  <div className="mark-acts">
                     <Button size="small" onClick={() => setOverriding(r)}>
                       Override
                     </Button>

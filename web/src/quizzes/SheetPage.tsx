@@ -19,6 +19,7 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
   const enter = useWrite<Sheet>('sheetEnter', ['sheet', 'sitting', 'marks']);
   const inputs = useRef(new Map<string, HTMLInputElement>());
   const [at, setAt] = useState(0);
+  const [refused, setRefused] = useState<unknown>(null);
   const [texts, setTexts] = useState<ReadonlyMap<string, string>>(new Map());
   const order = sitting.people.map((p) => p.student);
   const nextStudent = order[order.indexOf(sheet.student) + 1];
@@ -29,25 +30,26 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
     if (a) inputs.current.get(keyOf(a))?.focus();
   };
   const text = (a: SheetAsk): string => texts.get(keyOf(a)) ?? '';
-  const submit = (a: SheetAsk, i: number, typed: string | null): void => {
-    enter.mutate(
-      {
+  // The hand goes on at once; only a refused entry calls it back, with what was written still there.
+  const submit = async (a: SheetAsk, i: number, typed: string | null): Promise<void> => {
+    focus(i + 1);
+    setRefused(null);
+    try {
+      await enter.mutateAsync({
         params: { id: sitting.id, student: sheet.student },
         body: { answers: [{ id: v7(), sittingStation: a.sittingStation, ask: a.ask, typed }] },
-      },
-      {
-        onSuccess: () => {
-          setTexts((before) => new Map(before).set(keyOf(a), ''));
-          focus(i + 1);
-        },
-      },
-    );
+      });
+      setTexts((before) => new Map(before).set(keyOf(a), ''));
+    } catch (error) {
+      setRefused(error);
+      focus(i);
+    }
   };
   const onKey = (e: React.KeyboardEvent, a: SheetAsk, i: number): void => {
     if (e.key === 'ArrowDown') focus(i + 1);
     else if (e.key === 'ArrowUp') focus(i - 1);
-    else if (e.key === 'Delete' && text(a) === '') submit(a, i, '');
-    else if (e.key === 'Enter') submit(a, i, text(a) === '' ? null : text(a));
+    else if (e.key === 'Delete' && text(a) === '') void submit(a, i, '');
+    else if (e.key === 'Enter') void submit(a, i, text(a) === '' ? null : text(a));
     else return;
     e.preventDefault();
   };
@@ -70,7 +72,7 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
           </>
         }
       />
-      <ProblemNote error={enter.error} />
+      <ProblemNote error={refused} />
       <table className="sheet">
         <thead>
           <tr>
