@@ -15,7 +15,6 @@ const shared = {
 
 export default {
   projects: [
-    ...['core', 'contract', 'demo'].map((name) => ({ ...shared, displayName: name, rootDir: name })),
-    { ...shared, displayName: 'server', rootDir: 'server', globalSetup: '<rootDir>/src/testing/prepare.ts' },
+    ...['core', 'contract', 'demo', 'server', 'web'].map((name) => ({ ...shared, displayName: name, rootDir: name })),
   ],
 };

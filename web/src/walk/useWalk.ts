@@ -144,6 +144,23 @@ export function useWalk(): Walk {
     };
   }, [owner, sending.kind, push]);
 
+  /** What is handed in without a name is handed in blank, and counts as a look. */
+  const keepBlanks = async (who: string, s: WalkSitting): Promise<void> => {
+    for (const ask of s.stations.flatMap((x) => x.asks)) {
+      if (ask.kind === 'call' || ask.kind === 'sureness' || contents.has(ask.id)) continue;
+      await keepAnswer({
+        id: v4(),
+        owner: who,
+        ask: ask.id,
+        seq: seq.current,
+        at: new Date().toISOString(),
+        sent: false,
+        typed: '',
+      });
+      seq.current += 1;
+    }
+  };
+
   const answer = (ask: string, content: Content): void => {
     if (!owner) return;
     setContents((before) => new Map(before).set(ask, content));
@@ -177,6 +194,7 @@ export function useWalk(): Walk {
     refresh,
     handIn: async () => {
       if (!owner || !sitting) return;
+      await keepBlanks(owner, sitting);
       await sendAll(owner);
       await request('walkSubmit');
       await refresh();

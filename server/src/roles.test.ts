@@ -1,0 +1,203 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { ROUTES } from '@hurrow/contract';
+import type { RouteName } from '@hurrow/contract';
+import { id, joinWalk, openSitting, openTestApp } from './testing/index.ts';
+import type { Client, TestApp } from './testing/index.ts';
+
+let app: TestApp;
+let callers: Record<'owner' | 'assistant' | 'student' | 'otherStudent' | 'nobody', Client>;
+let firstSitting: string;
+let secondSitting: string;
+
+beforeAll(async () => {
+  app = await openTestApp();
+  const owner = await app.owner();
+  const first = await openSitting(owner, 'first');
+  const second = await openSitting(owner, 'second');
+  [firstSitting, secondSitting] = [first.sitting.id, second.sitting.id];
+  callers = {
+    owner,
+    assistant: await app.assistant(),
+    student: (await joinWalk(app, first.code, '11')).phone,
+    otherStudent: (await joinWalk(app, second.code, '21')).phone,
+    nobody: app.nobody(),
+  };
+});
+afterAll(() => app.close());
+
+interface Layer {
+  readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> };
+  readonly handle?: { readonly stack?: readonly Layer[] };
+}
+
+/** Every route the running application has mounted. */
+function mounted(): string[] {
+  const found: string[] = [];
+  const walk = (layers: readonly Layer[]): void => {
+    for (const l of layers) {
+      if (l.route)
+        for (const m of Object.keys(l.route.methods)) found.push(`${m.toUpperCase()} ${l.route.path}`);
+      if (l.handle?.stack) walk(l.handle.stack);
+    }
+  };
+  walk((app.express as unknown as { router: { stack: Layer[] } }).router.stack);
+  return found;
+}
+
+type Verdict = 'in' | 401 | 403 | 404;
+/** Owner, assistant (who has the first section), student, student of another section, nobody. `in`: past the door. */
+type Row = readonly [Verdict, Verdict, Verdict, Verdict, Verdict];
+
+const ANYONE: Row = ['in', 'in', 'in', 'in', 'in'];
+/** A student’s cookie is not even sent outside the walk. */
+const STAFF: Row = ['in', 'in', 401, 401, 401];
+const TEACHERS: Row = ['in', 403, 401, 401, 401];
+/** Of the second section, which the assistant does not have. */
+const SECOND_SECTION: Row = ['in', 404, 401, 401, 401];
+/** The walk knows only its own cookie. */
+const WALK: Row = [401, 401, 'in', 'in', 401];
+
+const EXPECTED: Readonly<Record<RouteName, Row>> = {
+  health: ANYONE,
+  openapi: ANYONE,
+  sessionRead: ANYONE,
+  sessionStart: ANYONE,
+  sessionEnd: ANYONE,
+  setup: ANYONE,
+  due: STAFF,
+  sections: STAFF,
+  sectionCreate: TEACHERS,
+  sites: STAFF,
+  siteCreate: TEACHERS,
+  lists: STAFF,
+  listPreview: TEACHERS,
+  listCreate: TEACHERS,
+  list: STAFF,
+  listLibrary: STAFF,
+  vocabulary: STAFF,
+  species: STAFF,
+  profile: STAFF,
+  statementCreate: TEACHERS,
+  statementChange: TEACHERS,
+  statementRetract: TEACHERS,
+  trees: STAFF,
+  treeCreate: TEACHERS,
+  quizzes: STAFF,
+  quizCreate: TEACHERS,
+  quiz: STAFF,
+  stationCreate: TEACHERS,
+  stationChange: TEACHERS,
+  stationRemove: TEACHERS,
+  sittingCreate: TEACHERS,
+  sitting: SECOND_SECTION,
+  sittingStation: TEACHERS,
+  sittingState: SECOND_SECTION,
+  sittingCode: SECOND_SECTION,
+  sheet: SECOND_SECTION,
+  sheetEnter: SECOND_SECTION,
+  markingRun: SECOND_SECTION,
+  marks: SECOND_SECTION,
+  override: STAFF,
+  overrideWithdraw: STAFF,
+  ruling: SECOND_SECTION,
+  mixups: SECOND_SECTION,
+  evidence: SECOND_SECTION,
+  walkJoin: ANYONE,
+  walk: WALK,
+  walkAnswers: WALK,
+  walkSubmit: WALK,
+  walkResults: WALK,
+  walkLeave: WALK,
+};
+
+/** Bodies that pass their schema but name nothing that stands, so that nothing is changed by trying. */
+const BODIES: Readonly<Record<string, unknown>> = {
+  signIn: { name: 'nobody at all', passphrase: 'wrong' },
+  setup: { code: 'X', workspace: 'W', name: 'N', passphrase: 'long enough words' },
+  site: { name: '', lat: 0, lon: 0, elevM: 0 },
+  section: { name: 'S', term: 'T', list: id('none'), site: id('none'), students: [] },
+  listText: { text: 'Abies grandis' },
+  list: { name: 'L', members: [{ taxon: id('none') }] },
+  statement: { taxon: id('none'), character: 'none', source: id('none'), value: { kind: 'inapplicable' } },
+  statementValue: { value: { kind: 'inapplicable' } },
+  tree: { site: id('none'), tag: 'T', taxon: id('none') },
+  quiz: { name: 'Q', list: id('none') },
+  station: { individual: id('none'), asks: [{ kind: 'common', points: 1 }] },
+  sitting: { section: id('none'), on: '2026-10-01' },
+  sittingStation: { distance: 'hand', material: ['tree'] },
+  sittingState: { to: 'draft' },
+  sheet: { answers: [{ id: id('none'), sittingStation: id('none'), ask: id('none'), typed: 'x' }] },
+  override: { points: 1, reason: 'a reason' },
+  ruling: { typed: 'x', taxon: null, outcome: 'unlisted' },
+  join: { code: 'NOSUCH', student: '11' },
+  answers: { answers: [{ id: id('none'), ask: 'none', seq: 1, typed: 'x', at: '2026-10-01T00:00:00Z' }] },
+};
+
+function path(name: RouteName): string {
+  const ids: Readonly<Record<string, string>> = {
+    student: id('s21'),
+    truth: id('grandis'),
+    answer: id('lasiocarpa'),
+    id:
+      EXPECTED[name] === SECOND_SECTION
+        ? name === 'mixups' || name === 'evidence'
+          ? id('second')
+          : secondSitting
+        : id('none'),
+  };
+  return ROUTES[name].path.replace(/:([a-z]+)/g, (_, key: string) => ids[key] ?? '');
+}
+
+const door = (status: number): Verdict =>
+  status === 401 || status === 403 || status === 404 ? status : 'in';
+
+test('every mounted route stands in the table and has an entry here', () => {
+  const table = Object.values(ROUTES).map((r) => `${r.method} ${r.path}`);
+  expect(mounted().sort()).toEqual(table.sort());
+  expect(Object.keys(EXPECTED).sort()).toEqual(Object.keys(ROUTES).sort());
+});
+
+const NAMES = (Object.keys(ROUTES) as RouteName[]).filter(
+  (n) => !['sessionEnd', 'walkLeave', 'sessionStart', 'walkJoin'].includes(n),
+);
+
+test.each(NAMES)('%s lets in exactly whom it should', async (name) => {
+  const route: { method: string; body?: string } = ROUTES[name];
+  const body = route.body ? BODIES[route.body] : undefined;
+  const got: Verdict[] = [];
+  for (const who of ['owner', 'assistant', 'student', 'otherStudent', 'nobody'] as const) {
+    const { status } = await callers[who].call(route.method, path(name), body, { version: 1 });
+    got.push(door(status));
+  }
+  // What is named does not stand, so somebody let in may be told 404 or, for set-up and results, 403 or 409.
+  const relaxed = EXPECTED[name].map((e, i) =>
+    e === 'in' && (got[i] === 404 || name === 'setup' || name === 'walkResults') ? got[i] : e,
+  );
+  expect(got).toEqual(relaxed);
+});
+
+test('an assistant works in the section given to them', async () => {
+  const { assistant } = callers;
+  expect((await assistant.call('GET', `/api/sittings/${firstSitting}`)).status).toBe(200);
+  expect((await assistant.call('GET', `/api/sections/${id('first')}/mixups`)).status).toBe(200);
+  const { body } = await assistant.call<{ name: string }[]>('GET', '/api/sections');
+  expect(body.map((s) => s.name)).toEqual(['first section']);
+});
+
+test('a student of one section cannot join the sitting of another', async () => {
+  const { code } = await openSitting(callers.owner, 'second');
+  const { status, body } = await app.nobody().call('POST', '/api/walk/join', { code, student: '11' });
+  expect(status).toBe(401);
+  expect(body.field).toBe('code');
+});
+
+test('a student’s token put into the cookie of the staff opens nothing', async () => {
+  const { code } = await openSitting(callers.owner, 'first');
+  const joined = await app.nobody().call('POST', '/api/walk/join', { code, student: '12' });
+  const token = /hurrow_walk=([^;]+)/.exec(joined.headers.getSetCookie()[0] ?? '')?.[1] ?? '';
+  expect(token.length).toBeGreaterThan(40);
+  for (const name of ['hurrow', 'hurrow_walk']) {
+    const { status } = await fetch(`${app.base}/api/species`, { headers: { Cookie: `${name}=${token}` } });
+    expect(status).toBe(403);
+  }
+});

@@ -1,0 +1,145 @@
+import { readFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import type { Express } from 'express';
+import { pino } from 'pino';
+import type { SittingDetail, WalkSitting } from '@hurrow/contract';
+import { answersInMemory } from '../answers/index.ts';
+import type { AnswersLog } from '../answers/index.ts';
+import { createApp } from '../app.ts';
+import { migrate, openPglite, openPostgres } from '../db/index.ts';
+import type { Database } from '../db/index.ts';
+import { client } from './client.ts';
+import type { Client } from './client.ts';
+import { PASSPHRASES, id } from './fixture.ts';
+import { TEMPLATE, dumpPath } from './prepare.ts';
+
+const NOW = new Date('2026-10-01T18:00:00Z');
+let made = 0;
+
+async function freshDatabase(filled: boolean): Promise<{ db: Database; drop: () => Promise<void> }> {
+  const url = process.env['HURROW_TEST_POSTGRES'];
+  if (!url) {
+    const db = await openPglite(undefined, filled ? new Blob([readFileSync(dumpPath())]) : undefined);
+    if (!filled) await migrate(db);
+    return { db, drop: () => db.close() };
+  }
+  made += 1;
+  const name = `hurrow_t${process.pid}_${made}`;
+  const admin = openPostgres(`${url}/postgres`);
+  await admin.query(`create database ${name} ${filled ? `template ${TEMPLATE}` : ''}`);
+  const db = openPostgres(`${url}/${name}`);
+  if (!filled) await migrate(db);
+  return {
+    db,
+    drop: async () => {
+      await db.close();
+      await admin.query(`drop database ${name}`);
+      await admin.close();
+    },
+  };
+}
+
+export interface TestApp {
+  readonly db: Database;
+  readonly express: Express;
+  readonly base: string;
+  readonly answers: AnswersLog;
+  /** A client nobody has signed in on. */
+  readonly nobody: () => Client;
+  readonly owner: () => Promise<Client>;
+  readonly assistant: () => Promise<Client>;
+  /** Moves the clock. */
+  readonly later: (ms: number) => void;
+  readonly close: () => Promise<void>;
+}
+
+/** The application over HTTP on a database of its own: with the fixture, or empty with a set-up code. */
+export async function openTestApp({
+  filled = true,
+  setupCode = null as string | null,
+} = {}): Promise<TestApp> {
+  const { db, drop } = await freshDatabase(filled);
+  const answers = answersInMemory();
+  let ahead = 0;
+  const express = createApp({
+    app: {
+      db,
+      answers,
+      // Time goes on by itself, so that what comes later is later.
+      clock: () => new Date(NOW.getTime() + (ahead += 1)),
+      setupCode,
+      version: 'test',
+    },
+    logger: pino({ level: process.env['LOG_LEVEL'] ?? 'silent' }),
+    dist: '/nowhere',
+    proxies: 0,
+  });
+  const server = createServer(express);
+  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
+  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const signedIn = async (name: string, passphrase: string): Promise<Client> => {
+    const c = client(base);
+    const { status } = await c.call('POST', '/api/session', { name, passphrase });
+    if (status !== 204) throw new Error(`Could not sign in as ${name}: ${status}`);
+    return c;
+  };
+  return {
+    db,
+    express,
+    base,
+    answers,
+    nobody: () => client(base),
+    owner: () => signedIn('Ilse Varn', PASSPHRASES.owner),
+    assistant: () => signedIn('Corin Dask', PASSPHRASES.assistant),
+    later: (ms) => {
+      ahead += ms;
+    },
+    close: async () => {
+      server.closeAllConnections();
+      await new Promise((done) => server.close(done));
+      await drop();
+    },
+  };
+}
+
+/** Makes and opens a sitting of the fixture's quiz. */
+export async function openSitting(
+  owner: Client,
+  section: string,
+): Promise<{ sitting: SittingDetail; code: string }> {
+  const made_ = await owner.call<SittingDetail>('POST', `/api/quizzes/${id('quiz')}/sittings`, {
+    section: id(section),
+    on: '2026-10-01',
+    handling: ['look', 'lens', 'touch'],
+  });
+  const opened = await owner.call<SittingDetail & { code: string }>(
+    'POST',
+    `/api/sittings/${made_.body.id}/state`,
+    { to: 'open' },
+    { version: made_.body.version },
+  );
+  return { sitting: opened.body, code: opened.body.code };
+}
+
+export async function moveSitting(owner: Client, sitting: string, to: string): Promise<void> {
+  const { body } = await owner.call<SittingDetail>('GET', `/api/sittings/${sitting}`);
+  const { status } = await owner.call(
+    'POST',
+    `/api/sittings/${sitting}/state`,
+    { to },
+    { version: body.version },
+  );
+  if (status !== 200) throw new Error(`The sitting could not become ${to}: ${status}`);
+}
+
+export async function joinWalk(
+  app: TestApp,
+  code: string,
+  student: string,
+): Promise<{ phone: Client; walk: WalkSitting }> {
+  const phone = app.nobody();
+  const joined = await phone.call('POST', '/api/walk/join', { code, student });
+  if (joined.status !== 201) throw new Error(`Number ${student} could not join: ${joined.status}`);
+  return { phone, walk: (await phone.call<WalkSitting>('GET', '/api/walk/sitting')).body };
+}

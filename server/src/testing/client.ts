@@ -1,0 +1,60 @@
+import type { ProblemDetails } from '@hurrow/contract';
+
+export interface Answer<T> {
+  readonly status: number;
+  readonly body: T;
+  readonly headers: Headers;
+}
+
+export interface Client {
+  call<T = ProblemDetails>(
+    method: string,
+    path: string,
+    body?: unknown,
+    options?: { readonly version?: number; readonly origin?: string | null },
+  ): Promise<Answer<T>>;
+  /** Everything that was ever sent back to this client, headers included. */
+  readonly received: () => string;
+}
+
+/** A browser's worth of HTTP: keeps cookies by path and sends the origin of its page. */
+export function client(base: string): Client {
+  const cookies = new Map<string, { value: string; path: string }>();
+  let received = '';
+  return {
+    received: () => received,
+    call: async <T>(
+      method: string,
+      path: string,
+      body?: unknown,
+      options: { version?: number; origin?: string | null } = {},
+    ): Promise<Answer<T>> => {
+      const sent = [...cookies].filter(([, c]) => path.startsWith(c.path)).map(([n, c]) => `${n}=${c.value}`);
+      const origin = options.origin === undefined ? base : options.origin;
+      const response = await fetch(base + path, {
+        method,
+        headers: {
+          ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+          ...(origin === null ? {} : { Origin: origin }),
+          ...(options.version === undefined ? {} : { 'If-Match': `"${options.version}"` }),
+          ...(sent.length > 0 ? { Cookie: sent.join('; ') } : {}),
+        },
+        ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+      });
+      for (const set of response.headers.getSetCookie()) {
+        const [pair = ''] = set.split(';');
+        const at = pair.indexOf('=');
+        const value = pair.slice(at + 1);
+        if (value === '') cookies.delete(pair.slice(0, at));
+        else cookies.set(pair.slice(0, at), { value, path: /path=([^;]+)/i.exec(set)?.[1] ?? '/' });
+      }
+      const text = await response.text();
+      received += `${[...response.headers].map((h) => h.join(': ')).join('\n')}\n${text}\n`;
+      return {
+        status: response.status,
+        body: (text === '' ? undefined : JSON.parse(text)) as T,
+        headers: response.headers,
+      };
+    },
+  };
+}

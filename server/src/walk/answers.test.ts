@@ -1,0 +1,134 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { WalkSitting } from '@hurrow/contract';
+import { replayAnswers } from '../answers/index.ts';
+import { answersFor, joinWalk, moveSitting, openSitting, openTestApp, send } from '../testing/index.ts';
+import type { Client, TestApp } from '../testing/index.ts';
+
+let app: TestApp;
+let owner: Client;
+let code: string;
+let sitting: string;
+let phone: Client;
+let walk: WalkSitting;
+
+beforeAll(async () => {
+  app = await openTestApp();
+  owner = await app.owner();
+  const opened = await openSitting(owner, 'first');
+  code = opened.code;
+  sitting = opened.sitting.id;
+  ({ phone, walk } = await joinWalk(app, code, '11'));
+});
+afterAll(() => app.close());
+
+const count = async (): Promise<number> =>
+  (
+    await app.db.query<{ n: number }>('select count(*)::integer as n from response where origin = $1', [
+      'phone',
+    ])
+  )[0]?.n ?? -1;
+
+describe('answers from a phone', () => {
+  test('are acknowledged, and acknowledged again when sent twice', async () => {
+    const batch = answersFor(walk, 1, { call: 'both-sides', name: 'grand fir', sure: 'sure' });
+    const first = await send(phone, batch);
+    expect(first.body).toEqual({ accepted: batch.map((a) => a.id), refused: [] });
+    const before = await count();
+    expect((await send(phone, batch)).body.accepted).toEqual(batch.map((a) => a.id));
+    expect(await count()).toBe(before);
+  });
+
+  test('under one id with other content are a conflict, and both are kept', async () => {
+    const [a] = answersFor(walk, 2, { name: 'subalpine fir' });
+    await send(phone, a ? [a] : []);
+    const other = { ...a, typed: 'something else' } as typeof a & object;
+    const { body } = await send(phone, [other]);
+    expect(body.accepted).toEqual([]);
+    expect(body.refused[0]?.why).toContain('other content');
+    const kept = await app.db.query<{ payload: { typed: string } }>('select payload from conflict');
+    expect(kept.map((k) => k.payload.typed)).toEqual(['something else']);
+  });
+
+  test('keep the calls made before a name at the value they first had', async () => {
+    await send(phone, answersFor(walk, 3, { call: 'none' }));
+    await send(phone, answersFor(walk, 3, { call: 'both-sides' }, 2));
+    const [name] = answersFor(walk, 3, { name: 'limber pine' }, 3);
+    await send(phone, name ? [name] : []);
+    const calls = await app.db.query<{ state: string }>(
+      'select state from response_call where response = $1',
+      [name?.id],
+    );
+    expect(calls).toEqual([{ state: 'none' }]);
+  });
+
+  test.each([
+    ['a state the character does not have', { state: 'purple' }, 'no state'],
+    ['a call where nothing is sent', { typed: 'x' }, 'no state'],
+  ])('%s is refused and nothing of the batch is stored', async (_, content, why) => {
+    const before = await count();
+    const [good, bad] = [answersFor(walk, 4, { name: 'x' })[0], answersFor(walk, 4, { call: 'none' })[0]];
+    const { state: _s, ...rest } = { state: undefined, ...bad };
+    const { status, body } = await phone.call('POST', '/api/walk/answers', {
+      answers: [good, { ...rest, ...content }],
+    });
+    expect(status).toBe(422);
+    expect(body).toMatchObject({ field: 'answers.1' });
+    expect(body.detail).toContain(why);
+    expect(await count()).toBe(before);
+  });
+
+  test('on a second device a student goes on only by saying so, and the newer device counts', async () => {
+    const other = app.nobody();
+    const first = await other.call('POST', '/api/walk/join', { code, student: '11' });
+    expect([first.status, first.body.field]).toEqual([409, 'student']);
+    expect((await other.call('POST', '/api/walk/join', { code, student: '11', takeover: true })).status).toBe(
+      201,
+    );
+    const again = (await other.call<WalkSitting>('GET', '/api/walk/sitting')).body;
+    expect(again.answers.map((a) => a.typed)).toContain('grand fir');
+    await send(other, answersFor(again, 1, { name: 'western larch' }));
+    await send(phone, answersFor(walk, 1, { name: 'from the old phone' }, 9));
+    const seen = (await other.call<WalkSitting>('GET', '/api/walk/sitting')).body.answers.map((a) => a.typed);
+    expect(seen).toContain('western larch');
+    expect(seen).not.toContain('from the old phone');
+  });
+
+  test('are never rewritten in the database', async () => {
+    await expect(app.db.query(`update response set typed = 'other'`)).rejects.toThrow('append-only');
+    await expect(app.db.query('delete from response')).rejects.toThrow('append-only');
+  });
+});
+
+test('a database put back from an earlier copy is brought up to date from the log', async () => {
+  const logged = app.answers.read();
+  expect(logged.length).toBeGreaterThan(5);
+  const before = await count();
+  // What an earlier copy would look like: the last three answers are not there.
+  const lost = logged.slice(-3).map((a) => a.id);
+  await app.db.transaction(async (tx) => {
+    await tx.query(`set local hurrow.erasing = 'yes'`);
+    await tx.query('delete from response where id = any($1::uuid[])', [lost]);
+  });
+  expect(await count()).toBe(before - 3);
+  expect(await replayAnswers(app.db, logged)).toEqual({ stored: 3, left: 0 });
+  expect(await count()).toBe(before);
+  expect(await replayAnswers(app.db, logged)).toEqual({ stored: 0, left: 0 });
+});
+
+test('after closing answers are late, after marking they are kept and not counted', async () => {
+  const { phone: p, walk: w } = await joinWalk(app, code, '12');
+  await moveSitting(owner, sitting, 'closed');
+  const late = answersFor(w, 1, { name: 'grand fir' });
+  expect((await send(p, late)).body.accepted).toHaveLength(1);
+  const [row] = await app.db.query<{ late: boolean }>('select late from response where id = $1', [
+    late[0]?.id,
+  ]);
+  expect(row?.late).toBe(true);
+  await owner.call('POST', `/api/sittings/${sitting}/marking-runs`);
+  const after = answersFor(w, 2, { name: 'grand fir' });
+  const { body } = await send(p, [...late, ...after]);
+  expect(body.accepted).toEqual(late.map((a) => a.id));
+  expect(body.refused[0]?.why).toContain('after marking');
+  const kept = await app.db.query(`select 1 from conflict where why = 'came after marking'`);
+  expect(kept).toHaveLength(1);
+});

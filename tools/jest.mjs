@@ -1,0 +1,23 @@
+// Runs Jest as ES modules; the server's tests get the database they start from.
+import { join } from 'node:path';
+import { ROOT, run } from './run.mjs';
+
+const args = process.argv.slice(2);
+
+/** @param options `env` for the run, `quiet` to keep its output. */
+export async function jest(more, { env = process.env, quiet = false } = {}) {
+  if (more.includes('server')) {
+    await run(process.execPath, ['--import', 'tsx', 'server/src/testing/prepare.ts'], { env });
+  }
+  return run(
+    process.execPath,
+    ['--experimental-vm-modules', '--no-warnings', join(ROOT, 'node_modules/jest/bin/jest.js'), '--testTimeout=60000', ...more],
+    { env, quiet, mayFail: true },
+  );
+}
+
+if (import.meta.filename === process.argv[1]) {
+  const { ready } = await import('./ready.mjs');
+  await ready();
+  process.exit((await jest(args)).code);
+}
