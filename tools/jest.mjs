@@ -11,7 +11,13 @@ export async function jest(more, { env = process.env, quiet = false } = {}) {
   }
   return run(
     process.execPath,
-    ['--experimental-vm-modules', '--no-warnings', join(ROOT, 'node_modules/jest/bin/jest.js'), '--testTimeout=60000', ...more],
+    [
+      '--experimental-vm-modules',
+      '--no-warnings',
+      join(ROOT, 'node_modules/jest/bin/jest.js'),
+      '--testTimeout=60000',
+      ...more,
+    ],
     { env, quiet, mayFail: true },
   );
 }

@@ -23,7 +23,7 @@ export interface TaxonHeader {
 
 export interface SpeciesRow extends TaxonHeader {
   readonly family: string | null;
-  /** Characters recorded at the species itself and in all, inherited ones included. */
+  /** Characters recorded of the species itself, inherited ones left out. */
   readonly own: number;
   readonly lists: readonly string[];
   readonly cautions: readonly string[];

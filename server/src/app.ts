@@ -34,14 +34,7 @@ export function createApp({ app, logger, dist, proxies }: AppOptions): express.E
     res.setHeader('Referrer-Policy', 'same-origin');
     next();
   });
-  server.use(apiPart(app, logger));
+  server.use(apiRouter(app, allHandlers(), recognise, (error) => logger.error(error)));
   server.use(pages(dist));
   return server;
-}
-
-/** Only addresses under `/api` reach the API router. */
-function apiPart(app: App, logger: Logger): express.RequestHandler {
-  const router = apiRouter(app, allHandlers(), recognise, (error) => logger.error(error));
-  return (req, res, next) =>
-    req.path.startsWith('/api/') || req.path === '/api' ? router(req, res, next) : next();
 }

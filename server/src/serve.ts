@@ -25,6 +25,8 @@ export interface ServeOptions {
   readonly proxies?: number;
   /** Runs after the migrations, before the first request. */
   readonly prepare?: (db: Database) => Promise<void>;
+  /** Runs once the answers log has been brought in. */
+  readonly started?: (db: Database) => Promise<void>;
 }
 
 export interface Running {
@@ -69,6 +71,9 @@ export async function serve(options: ServeOptions): Promise<Running> {
   if (options.prepare && fresh) await options.prepare(db);
   const answers = answersFile(join(options.data, 'answers.log'));
   const replayed = await replayAnswers(db, answers.read());
+  // Without counts of its rows the planner chooses badly; they are taken anew at every start.
+  await db.query('analyze');
+  await options.started?.(db);
   const code = (await readWorkspace(db, new Date())) ? null : setupCode();
   const app = createApp({
     app: { db, answers, clock: () => new Date(), setupCode: code, version: VERSION },

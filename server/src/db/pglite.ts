@@ -1,5 +1,5 @@
 import { PGlite, types } from '@electric-sql/pglite';
-import { refuseInsideTransaction, withinTransaction } from './database.ts';
+import { PLANNING, refuseInsideTransaction, withinTransaction } from './database.ts';
 import type { Database, Sql } from './database.ts';
 
 const PARSERS = {
@@ -28,6 +28,7 @@ export async function openPglite(folder?: string, dump?: Blob): Promise<Database
     ...(dump ? { loadDataDir: dump } : {}),
     parsers: PARSERS,
   });
+  await db.exec(PLANNING);
   const sql = over(db);
   return {
     kind: 'pglite',

@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { refuseInsideTransaction, withinTransaction } from './database.ts';
+import { PLANNING, refuseInsideTransaction, withinTransaction } from './database.ts';
 import type { Database, Sql } from './database.ts';
 
 const OID = { int8: 20, numeric: 1700, date: 1082, timestamptz: 1184 } as const;
@@ -28,6 +28,7 @@ const over = (client: { query(text: string, params: unknown[]): Promise<{ rows: 
 /** A PostgreSQL server, 15 or later. */
 export function openPostgres(url: string): Database {
   const pool = new pg.Pool({ connectionString: url, types, max: 8 });
+  pool.on('connect', (client) => void client.query(PLANNING));
   const sql = over(pool);
   return {
     kind: 'postgres',

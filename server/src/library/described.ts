@@ -3,16 +3,13 @@ import type { Statement, TaxonNode, Value } from '@hurrow/core/characters';
 import type { LibraryData, WindowRow } from '@hurrow/core/tells';
 import type { WindowKind } from '@hurrow/core/conditions';
 import type { Sql } from '../db/index.ts';
+import { keptUnderStamp } from './kept.ts';
 import { withAncestors } from './taxa.ts';
 
-/** Columns of a statement with its value, for a query over `statement st`. */
-export const STATEMENT = `st.id, st.taxon, st.individual, st.character, st.source, st.kind, st.n, st.note, st.version, st.at,
-  (select jsonb_agg(jsonb_build_object('state', ss.state, 'freq', ss.freq) order by array_position(array['usual','sometimes','rare','mistaken_for'], ss.freq), ss.state)
-   from statement_state ss where ss.ws = st.ws and ss.statement = st.id) as states,
-  (select jsonb_build_object('xlow', sr.xlow, 'low', sr.low, 'high', sr.high, 'xhigh', sr.xhigh, 'entered', sr.entered)
-   from statement_range sr where sr.ws = st.ws and sr.statement = st.id) as range`;
+/** Columns of a statement without its value, for a query over `statement st`. */
+const COLUMNS = 'st.id, st.taxon, st.individual, st.character, st.source, st.kind, st.n, st.note, st.version';
 
-export interface RawStatement {
+interface RawStatement {
   id: string;
   taxon: string | null;
   individual: string | null;
@@ -22,29 +19,63 @@ export interface RawStatement {
   n: number | null;
   note: string | null;
   version: number;
-  at: string;
-  states: Extract<Value, { kind: 'states' }>['states'] | null;
-  range: Omit<Extract<Value, { kind: 'range' }>, 'kind'> | null;
 }
 
-export function valueOf(r: Pick<RawStatement, 'kind' | 'states' | 'range'>): Value {
-  if (r.kind === 'states') return { kind: 'states', states: r.states ?? [] };
-  if (r.kind === 'range' && r.range) return { kind: 'range', ...r.range };
-  return { kind: 'inapplicable' };
+type States = Extract<Value, { kind: 'states' }>['states'];
+type Range = Omit<Extract<Value, { kind: 'range' }>, 'kind'>;
+
+interface Valued extends RawStatement {
+  readonly value: Value;
 }
 
-export const asStatementRow = (r: RawStatement): StatementRow => ({
+/**
+ * Statements chosen by a condition over `statement st`, with their values. The values come in two further queries and
+ * are put together here: gathering them row by row in SQL takes several times as long.
+ */
+async function readValued(sql: Sql, choose: string, params: readonly unknown[]): Promise<readonly Valued[]> {
+  const rows = await sql.query<RawStatement>(`select ${COLUMNS} from ${choose}`, params);
+  if (rows.length === 0) return [];
+  const ids = rows.map((r) => r.id);
+  const states = new Map<string, States[number][]>();
+  for (const s of await sql.query<States[number] & { statement: string }>(
+    `select statement, state, freq from statement_state where statement = any($1::uuid[])
+     order by array_position(array['usual', 'sometimes', 'rare', 'mistaken_for'], freq), state`,
+    [ids],
+  )) {
+    const had = states.get(s.statement);
+    const state = { state: s.state, freq: s.freq };
+    if (had) had.push(state);
+    else states.set(s.statement, [state]);
+  }
+  const ranges = new Map<string, Range>();
+  for (const { statement, ...range } of await sql.query<Range & { statement: string }>(
+    'select statement, xlow, low, high, xhigh, entered from statement_range where statement = any($1::uuid[])',
+    [ids],
+  )) {
+    ranges.set(statement, range);
+  }
+  return rows.map((r): Valued => {
+    const range = ranges.get(r.id);
+    if (r.kind === 'states') return { ...r, value: { kind: 'states', states: states.get(r.id) ?? [] } };
+    return {
+      ...r,
+      value: r.kind === 'range' && range ? { kind: 'range', ...range } : { kind: 'inapplicable' },
+    };
+  });
+}
+
+const asStatementRow = (r: Valued): StatementRow => ({
   id: r.id,
   taxon: r.taxon ?? '',
   character: r.character,
   source: r.source ?? '',
-  value: valueOf(r),
+  value: r.value,
   n: r.n,
   note: r.note,
   version: r.version,
 });
 
-export const asStatement = (r: StatementRow): Statement => ({
+const asStatement = (r: StatementRow): Statement => ({
   id: r.id,
   taxon: r.taxon,
   character: r.character,
@@ -52,17 +83,30 @@ export const asStatement = (r: StatementRow): Statement => ({
   value: r.value,
 });
 
-/** Statements of taxa, best source first. */
-export async function readStatements(
+/** One statement of a taxon that stands; null where there is none. */
+export async function readStatement(sql: Sql, ws: string, id: string): Promise<StatementRow | null> {
+  const [row] = await readValued(
+    sql,
+    'statement st where st.ws = $1 and st.id = $2 and st.taxon is not null and st.retracted_at is null',
+    [ws, id],
+  );
+  return row ? asStatementRow(row) : null;
+}
+
+/** Statements of taxa, best source first; of some characters only where they are given. */
+async function readStatements(
   sql: Sql,
   ws: string,
   taxa: readonly string[],
+  characters: readonly string[] | null,
 ): Promise<readonly StatementRow[]> {
-  const rows = await sql.query<RawStatement>(
-    `select ${STATEMENT} from statement st join source s on s.ws = st.ws and s.id = st.source
+  const rows = await readValued(
+    sql,
+    `statement st join source s on s.ws = st.ws and s.id = st.source
      where st.ws = $1 and st.taxon = any($2::uuid[]) and st.retracted_at is null and st.life is null
+       and ($3::text[] is null or st.character = any($3::text[]))
      order by s.rank, st.id`,
-    [ws, taxa],
+    [ws, taxa, characters],
   );
   return rows.map(asStatementRow);
 }
@@ -105,27 +149,41 @@ async function readWindows(sql: Sql, ws: string, ids: readonly string[]): Promis
   }));
 }
 
-/** All that is recorded of some taxa and of the groups above them, as core resolves it. */
-export async function readLibrary(
+export type Library = LibraryData & { readonly rows: readonly StatementRow[] };
+
+/**
+ * All that is recorded of some taxa and of the groups above them, as core resolves it.
+ * @param characters only these, where they are given; with them must stand what decides whether they apply.
+ */
+export function readLibrary(
   sql: Sql,
   ws: string,
   taxa: readonly string[],
-): Promise<LibraryData & { readonly rows: readonly StatementRow[] }> {
+  characters: readonly string[] | null = null,
+): Promise<Library> {
+  const what = `library/${[...taxa].sort().join()}/${characters === null ? '*' : [...characters].sort().join()}`;
+  return keptUnderStamp(sql, ws, what, () => readFromTables(sql, ws, taxa, characters));
+}
+
+async function readFromTables(
+  sql: Sql,
+  ws: string,
+  taxa: readonly string[],
+  characters: readonly string[] | null,
+): Promise<Library> {
   const ids = await withAncestors(sql, ws, taxa);
-  const [nodes, rows, windows, policies] = [
-    await readTaxa(sql, ws, ids),
-    await readStatements(sql, ws, ids),
-    await readWindows(sql, ws, ids),
-    await sql.query<{ merge_policy: LibraryData['policy'] }>(
-      'select merge_policy from workspace where id = $1',
-      [ws],
-    ),
-  ];
+  const nodes = await readTaxa(sql, ws, ids);
+  const rows = await readStatements(sql, ws, ids, characters);
+  const windows = await readWindows(sql, ws, ids);
+  const [workspace] = await sql.query<{ merge_policy: LibraryData['policy'] }>(
+    'select merge_policy from workspace where id = $1',
+    [ws],
+  );
   return {
     taxa: nodes,
     statements: rows.map(asStatement),
     windows,
-    policy: policies[0]?.merge_policy ?? 'widest',
+    policy: workspace?.merge_policy ?? 'widest',
     rows,
   };
 }
@@ -136,15 +194,15 @@ export async function readCertified(
   ws: string,
   individuals: readonly string[],
 ): Promise<ReadonlyMap<string, Readonly<Record<string, Value>>>> {
-  const rows = await sql.query<RawStatement>(
-    `select ${STATEMENT} from statement st where st.ws = $1 and st.individual = any($2::uuid[]) and st.retracted_at is null
-     order by st.at, st.id`,
+  const rows = await readValued(
+    sql,
+    'statement st where st.ws = $1 and st.individual = any($2::uuid[]) and st.retracted_at is null order by st.at, st.id',
     [ws, individuals],
   );
   const found = new Map<string, Record<string, Value>>();
   for (const r of rows) {
     const key = r.individual ?? '';
-    found.set(key, { ...(found.get(key) ?? {}), [r.character]: valueOf(r) });
+    found.set(key, { ...(found.get(key) ?? {}), [r.character]: r.value });
   }
   return found;
 }

@@ -6,8 +6,7 @@ import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { Account, Call, Reply } from '../http/index.ts';
-import { STATEMENT, asStatementRow } from './described.ts';
-import type { RawStatement } from './described.ts';
+import { readStatement } from './described.ts';
 import { readVocabulary } from './vocabulary.ts';
 
 async function characterOf(sql: Sql, ws: string, id: string): Promise<Character> {
@@ -46,16 +45,11 @@ async function writeValue(sql: Sql, ws: string, id: string, character: string, v
 }
 
 async function readOne(sql: Sql, ws: string, id: string): Promise<StatementRow> {
-  const row = await maybe<RawStatement>(
-    sql,
-    `select ${STATEMENT} from statement st where st.ws = $1 and st.id = $2 and st.taxon is not null and st.retracted_at is null`,
-    [ws, id],
-  );
-  if (!row)
-    throw notFound('There is no such statement.', {
-      remedy: 'It may have been retracted; read the profile again.',
-    });
-  return asStatementRow(row);
+  const row = await readStatement(sql, ws, id);
+  if (row) return row;
+  throw notFound('There is no such statement.', {
+    remedy: 'It may have been retracted; read the profile again.',
+  });
 }
 
 /** Every change of a statement is kept with what it was before. */

@@ -2,6 +2,7 @@ import type { Caution, Name, NameKind, Rank, TaxonHeader } from '@hurrow/contrac
 import { nameIndex } from '@hurrow/core/names';
 import type { NameIndex, NameRank } from '@hurrow/core/names';
 import type { Sql } from '../db/index.ts';
+import { keptUnderStamp } from './kept.ts';
 
 /** Columns of a taxon's header, for a query over `taxon t`. */
 export const HEADER = `t.id, t.rank, t.authority,
@@ -31,11 +32,11 @@ export async function readHeaders(
   ids: readonly string[],
 ): Promise<ReadonlyMap<string, TaxonHeader>> {
   if (ids.length === 0) return new Map();
-  const rows = await sql.query<HeaderRow>(
-    `select ${HEADER} from taxon t where t.ws = $1 and t.id = any($2::uuid[])`,
-    [ws, ids],
-  );
-  return new Map(rows.map((r) => [r.id, asHeader(r)]));
+  const all = await keptUnderStamp(sql, ws, 'headers', async () => {
+    const rows = await sql.query<HeaderRow>(`select ${HEADER} from taxon t where t.ws = $1`, [ws]);
+    return new Map(rows.map((r) => [r.id, asHeader(r)]));
+  });
+  return new Map(ids.flatMap((id) => (all.has(id) ? [[id, all.get(id) as TaxonHeader] as const] : [])));
 }
 
 /** All taxa above some taxa, themselves included. */
@@ -88,7 +89,10 @@ const RANKS: readonly NameRank[] = [
 ];
 
 /** Every name of the library made ready for comparison. */
-export async function readNameIndex(sql: Sql, ws: string): Promise<NameIndex> {
+export const readNameIndex = (sql: Sql, ws: string): Promise<NameIndex> =>
+  keptUnderStamp(sql, ws, 'names', () => readNamesFromTables(sql, ws));
+
+async function readNamesFromTables(sql: Sql, ws: string): Promise<NameIndex> {
   const rows = await sql.query<{ taxon: string; rank: Rank; kind: NameKind; text: string }>(
     'select n.taxon, t.rank, n.kind, n.text from name n join taxon t on t.ws = n.ws and t.id = n.taxon where n.ws = $1 order by n.id',
     [ws],

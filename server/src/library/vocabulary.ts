@@ -2,6 +2,7 @@ import { CHARACTERS, VOCABULARY_VERSION } from '@hurrow/core/characters';
 import type { Character, State } from '@hurrow/core/characters';
 import { insertRows } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
+import { keptUnderStamp } from './kept.ts';
 
 const characterRow = (ws: string, c: Character, ord: number): Record<string, unknown> => ({
   ws,
@@ -125,7 +126,10 @@ const asCharacter = (r: CharacterRow): Character => ({
 });
 
 /** The vocabulary of a workspace, in its order. */
-export async function readVocabulary(sql: Sql, ws: string): Promise<readonly Character[]> {
+export const readVocabulary = (sql: Sql, ws: string): Promise<readonly Character[]> =>
+  keptUnderStamp(sql, ws, 'vocabulary', () => readFromTables(sql, ws));
+
+async function readFromTables(sql: Sql, ws: string): Promise<readonly Character[]> {
   const rows = await sql.query<CharacterRow>(
     `select c.*,
        (select jsonb_agg(jsonb_build_object('id', s.id, 'parent', s.parent, 'term', s.term, 'plain', s.plain, 'swatch', s.swatch) order by s.ord)

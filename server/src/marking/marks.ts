@@ -1,4 +1,4 @@
-import type { AskKind, MarkOutcome, MarkRow, Marks, StudentTotal } from '@hurrow/contract';
+import type { AskKind, MarkOutcome, MarkRow, Marks, Station, StudentTotal } from '@hurrow/contract';
 import { normalise } from '@hurrow/core/names';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -38,8 +38,9 @@ export async function readMarkRows(
   ws: string,
   sitting: SittingRow,
   run: string,
+  stations: readonly Station[],
 ): Promise<readonly MarkRow[]> {
-  const truths = new Map((await readStations(sql, ws, sitting.quiz)).map((s) => [s.id, s.tree.taxon]));
+  const truths = new Map(stations.map((s) => [s.id, s.tree.taxon]));
   const rows = await sql.query<Row & { station: string }>(
     `select m.response, t.student, st.code, st.first_name, s.number, s.id as station, a.kind, a.character, a.ord,
        r.typed, r.value, r.origin, r.late, m.outcome, m.points, m.most, m.taxon, m.why,
@@ -87,13 +88,7 @@ export async function readMarkRows(
 }
 
 /** Points by student; an ask without an answer counts as nothing of its points. */
-async function totalsOf(
-  sql: Sql,
-  ws: string,
-  sitting: SittingRow,
-  rows: readonly MarkRow[],
-): Promise<readonly StudentTotal[]> {
-  const stations = await readStations(sql, ws, sitting.quiz);
+function totalsOf(stations: readonly Station[], rows: readonly MarkRow[]): readonly StudentTotal[] {
   const asks = stations.flatMap((s) => s.asks).filter((a) => a.kind !== 'sureness');
   const most = asks.reduce((n, a) => n + a.points, 0);
   const byStudent = new Map<string, MarkRow[]>();
@@ -126,6 +121,7 @@ export async function readMarks(sql: Sql, ws: string, sitting: SittingRow): Prom
     [ws, sitting.id],
   );
   if (!run) return { run: null, at: null, stale: false, rows: [], totals: [] };
-  const rows = await readMarkRows(sql, ws, sitting, run.id);
-  return { run: run.id, at: run.at, stale: run.stale, rows, totals: await totalsOf(sql, ws, sitting, rows) };
+  const stations = await readStations(sql, ws, sitting.quiz);
+  const rows = await readMarkRows(sql, ws, sitting, run.id, stations);
+  return { run: run.id, at: run.at, stale: run.stale, rows, totals: totalsOf(stations, rows) };
 }

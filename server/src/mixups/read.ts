@@ -39,15 +39,23 @@ interface LookRow {
   material: string[];
   distance: string;
   handling: string[];
-  calls: { character: string; state: string }[] | null;
+  calls: readonly { character: string; state: string }[];
 }
 
 async function readLooks(sql: Sql, ws: string, section: string): Promise<readonly LookRow[]> {
-  return sql.query<LookRow>(
+  const calls = new Map<string, LookRow['calls'][number][]>();
+  for (const c of await sql.query<{ response: string; character: string; state: string }>(
+    `select c.response, c.character, coalesce(c.state, c.value ->> 'state') as state
+     from look l join response_call c on c.ws = l.ws and c.response = l.response
+     where l.ws = $1 and l.section = $2 order by c.character`,
+    [ws, section],
+  )) {
+    const call = { character: c.character, state: c.state };
+    calls.set(c.response, [...(calls.get(c.response) ?? []), call]);
+  }
+  const rows = await sql.query<Omit<LookRow, 'calls'>>(
     `select l.response, l.sitting, si.quiz, q.name as quiz_name, l.on_date, l.student, s.code, s.first_name, l.truth, l.named,
-       l.answer, l.sure, r.typed, r.origin, st.id as station, st.number, tr.tag, ss.material, ss.distance, si.handling,
-       (select jsonb_agg(jsonb_build_object('character', c.character, 'state', coalesce(c.state, c.value ->> 'state')))
-        from response_call c where c.ws = l.ws and c.response = l.response) as calls
+       l.answer, l.sure, r.typed, r.origin, st.id as station, st.number, tr.tag, ss.material, ss.distance, si.handling
      from look l join response r on r.ws = l.ws and r.id = l.response
      join student s on s.ws = l.ws and s.id = l.student join sitting si on si.ws = l.ws and si.id = l.sitting
      join quiz q on q.ws = si.ws and q.id = si.quiz
@@ -56,6 +64,7 @@ async function readLooks(sql: Sql, ws: string, section: string): Promise<readonl
      where l.ws = $1 and l.section = $2 order by l.on_date desc, st.number, length(s.code), s.code`,
     [ws, section],
   );
+  return rows.map((r) => ({ ...r, calls: calls.get(r.response) ?? [] }));
 }
 
 const stateCall = (state: string): StateCall =>
@@ -63,7 +72,7 @@ const stateCall = (state: string): StateCall =>
 
 /** What a look's calls say of its cause, against the station's tree and the species named. */
 function readingsOf(look: LookRow, station: Station, shown: Shown): readonly Reading[] {
-  const calls = (look.calls ?? []).flatMap(({ character, state }): CalledLook['calls'][number][] => {
+  const calls = look.calls.flatMap(({ character, state }): CalledLook['calls'][number][] => {
     const c = shown.character(character);
     return c ? [{ character: c, call: stateCall(state) }] : [];
   });
@@ -110,7 +119,7 @@ function pairsOf(b: Background): readonly MixUpRow[] {
     const [truth, answer] = [b.headers.get(m.truth), b.headers.get(m.answer)];
     if (!truth || !answer) return [];
     const looks = m.looks.flatMap((id) => byResponse.get(id) ?? []);
-    const called = looks.filter((l) => (l.calls ?? []).length > 0);
+    const called = looks.filter((l) => l.calls.length > 0);
     const kinds = called.map((l) => {
       const station = b.stations.get(l.station);
       return station ? readingsOf(l, station, b.shown).map((r) => r.kind) : [];
@@ -191,7 +200,7 @@ function evidenceRow(look: LookRow, station: Station, shown: Shown): EvidenceRow
     material: look.material,
     handling: look.handling,
     distance: look.distance,
-    calls: (look.calls ?? []).flatMap(({ character, state }) => {
+    calls: look.calls.flatMap(({ character, state }) => {
       const c = shown.character(character);
       if (!c) return [];
       const value = shown.of(station, character);

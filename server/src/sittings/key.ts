@@ -1,16 +1,24 @@
 import type { Station } from '@hurrow/contract';
 import { resolver, vocabularyOf } from '@hurrow/core/characters';
-import type { Character, Value } from '@hurrow/core/characters';
+import type { Character, Value, Vocabulary } from '@hurrow/core/characters';
 import { insertRows } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { readLibrary, readVocabulary } from '../library/index.ts';
 
-/** What a station's tree shows: certified states before what the profile of its species says. */
+/** What a station's tree shows of the characters called there: certified states before the profile of its species. */
 export interface Shown {
   readonly of: (station: Station, character: string) => Value | undefined;
   /** What a taxon's profile says. */
   readonly profile: (taxon: string, character: string) => Value | undefined;
   readonly character: (id: string) => Character | undefined;
+}
+
+/** The characters that are called at some stations, with all that decide whether they apply. */
+function calledAt(stations: readonly Station[], vocabulary: Vocabulary): readonly string[] {
+  const found = new Set(stations.flatMap((s) => s.asks.flatMap((a) => a.character ?? [])));
+  // The set grows while it is walked: what decides on a controller is taken in turn.
+  for (const id of found) for (const rule of vocabulary.get(id)?.appliesIf ?? []) found.add(rule.character);
+  return [...found];
 }
 
 /** @param more taxa beside those of the stations, such as species named instead. */
@@ -21,8 +29,8 @@ export async function readShown(
   more: readonly string[] = [],
 ): Promise<Shown> {
   const taxa = [...new Set([...stations.map((s) => s.tree.taxon.id), ...more])];
-  const data = await readLibrary(sql, ws, taxa);
   const vocabulary = vocabularyOf(await readVocabulary(sql, ws));
+  const data = await readLibrary(sql, ws, taxa, calledAt(stations, vocabulary));
   const profileOf = resolver({
     taxa: new Map(data.taxa.map((t) => [t.id, t])),
     statements: data.statements,

@@ -43,7 +43,7 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
     });
   }
   const stations = await readStations(db, ws, sitting.quiz);
-  const rows = (await readMarkRows(db, ws, sitting, sitting.given_run)).filter(
+  const rows = (await readMarkRows(db, ws, sitting, sitting.given_run, stations)).filter(
     (r) => r.student === call.who.student,
   );
   const places = new Map(

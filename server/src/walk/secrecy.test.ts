@@ -76,7 +76,15 @@ test('no byte sent to a student before give-back names a listed species or leads
   for (const name of names) expect([name, received.includes(name.toLowerCase())]).toEqual([name, false]);
   for (const secret of await secretIds())
     expect([secret, received.includes(secret)]).toEqual([secret, false]);
-  for (const tag of ['quill a', 'quill b', 'quill c', 'quill d', 'grandis walk', 'below-only"}', 'points":1,"most']) {
+  for (const tag of [
+    'quill a',
+    'quill b',
+    'quill c',
+    'quill d',
+    'grandis walk',
+    'below-only"}',
+    'points":1,"most',
+  ]) {
     expect([tag, received.includes(tag)]).toEqual([tag, false]);
   }
 });

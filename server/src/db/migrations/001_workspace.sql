@@ -5,7 +5,9 @@ create table workspace (
   merge_policy text not null default 'widest' check (merge_policy in ('widest', 'typical', 'preferred')),
   settings jsonb not null default '{}',
   today_override date,
-  vocabulary_version integer not null default 1
+  vocabulary_version integer not null default 1,
+  -- New with every change of the library, so that what was read under it may be kept; never the same twice.
+  library_stamp uuid not null default gen_random_uuid()
 );
 
 create table account (

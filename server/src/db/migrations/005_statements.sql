@@ -93,3 +93,23 @@ create table season_observed (
   foreign key (ws, by_account) references account (ws, id),
   check ((taxon is null) <> (individual is null))
 );
+
+-- Whatever changes the library gives it a new stamp. One installation holds one workspace, so all of them are stamped.
+create function stamp_library() returns trigger language plpgsql as $$
+begin
+  update workspace set library_stamp = gen_random_uuid();
+  return null;
+end $$;
+create trigger stamp_library after insert or update or delete on character for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on state for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on character_applies for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on source for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on taxon for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on taxon_parent for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on name for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on statement for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on statement_state for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on statement_range for each statement execute function stamp_library();
+create trigger stamp_library after insert or update or delete on season_window for each statement execute function stamp_library();
+create trigger stamp_library after update of merge_policy on workspace for each row
+  when (old.merge_policy is distinct from new.merge_policy) execute function stamp_library();

@@ -1,0 +1,16 @@
+import { measureReads } from './reads.ts';
+
+const TARGET_MS = 20;
+
+const { baseline, reads } = await measureReads();
+console.log(
+  `Reads of the demo data, median of 60; who is signed in takes ${baseline.toFixed(1)} ms in the same run.`,
+);
+for (const r of [...reads].sort((a, b) => b.ms - a.ms)) {
+  const over = r.ms > TARGET_MS ? `  over ${TARGET_MS} ms` : '';
+  console.log(
+    `${r.path.padEnd(20)} ${r.ms.toFixed(1).padStart(6)} ms  ${(r.ms / baseline).toFixed(1).padStart(5)} times the baseline  ${(r.bytes / 1000).toFixed(0).padStart(4)} kB${over}`,
+  );
+}
+const all = reads.map((r) => r.ms).sort((a, b) => a - b);
+console.log(`Median over all reads: ${(all[all.length >> 1] ?? 0).toFixed(1)} ms.`);

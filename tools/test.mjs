@@ -1,0 +1,97 @@
+// Everything the project checks, from a clean clone. The last line is `N passed, N failed`.
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ready, readyForTests } from './ready.mjs';
+
+await ready();
+await readyForTests();
+const { run } = await import('./run.mjs');
+const { jest } = await import('./jest.mjs');
+const { types } = await import('./types.mjs');
+const { build } = await import('./build.mjs');
+const { browser } = await import('./browser.mjs');
+const { withPostgres } = await import('./postgres.mjs');
+const { sizeLine, sizes } = await import('./sizes.mjs');
+
+const reports = mkdtempSync(join(tmpdir(), 'hurrow-reports-'));
+let passed = 0;
+let failed = 0;
+
+function tell(name, good, bad, seconds) {
+  passed += good;
+  failed += bad;
+  console.log(
+    `${bad > 0 ? 'FAILED' : 'passed'}  ${name}: ${good} passed, ${bad} failed (${seconds.toFixed(0)} s)`,
+  );
+}
+
+async function step(name, fn) {
+  const start = process.hrtime.bigint();
+  const { good, bad, output } = await fn();
+  if (bad > 0) console.log(output);
+  tell(name, good, bad, Number(process.hrtime.bigint() - start) / 1e9);
+}
+
+/** A check that counts as one. */
+const check = (name, fn) =>
+  step(name, async () => {
+    const { code, output } = await fn();
+    return { good: code === 0 ? 1 : 0, bad: code === 0 ? 0 : 1, output };
+  });
+
+/** Counts by a runner's own report; a runner that dies without one has failed once. */
+function counted(file, result, read) {
+  try {
+    const { good, bad } = read(JSON.parse(readFileSync(file, 'utf8')));
+    return { good, bad: bad === 0 && result.code !== 0 ? 1 : bad, output: result.output };
+  } catch {
+    return { good: 0, bad: 1, output: result.output };
+  }
+}
+
+const jestStep = (name, args, env = process.env) =>
+  step(name, async () => {
+    const file = join(reports, `${name.replace(/\W+/g, '-')}.json`);
+    const result = await jest([...args, '--json', `--outputFile=${file}`], { env, quiet: true });
+    return counted(file, result, (r) => ({
+      good: r.numPassedTests,
+      bad: r.numFailedTests + r.numRuntimeErrorTestSuites,
+    }));
+  });
+
+const quiet = { quiet: true, mayFail: true };
+await check('format', () => run('npx', ['--no-install', 'prettier', '--check', '.'], quiet));
+await check('lint', () => run('npx', ['--no-install', 'eslint', '.', '--max-warnings=0'], quiet));
+await check('types', () => types({ quiet: true }));
+await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
+await jestStep('server on PGlite', ['--selectProjects', 'server']);
+await step('server on PostgreSQL', async () => {
+  const file = join(reports, 'postgres.json');
+  const result = await withPostgres((url) =>
+    jest(
+      ['--selectProjects', 'server', '--testPathIgnorePatterns', 'crash', '--json', `--outputFile=${file}`],
+      { env: { ...process.env, HURROW_TEST_POSTGRES: url }, quiet: true },
+    ),
+  );
+  return counted(file, result, (r) => ({
+    good: r.numPassedTests,
+    bad: r.numFailedTests + r.numRuntimeErrorTestSuites,
+  }));
+});
+await check('build', async () => {
+  await build();
+  return { code: 0, output: '' };
+});
+for (const s of sizes()) {
+  await check(sizeLine(s), () => Promise.resolve({ code: s.bytes <= s.most ? 0 : 1, output: 'too large' }));
+}
+await step('browser tests', async () => {
+  const file = join(reports, 'browser.json');
+  const result = await browser({ env: { ...process.env, HURROW_REPORT: file }, quiet: true });
+  return counted(file, result, (r) => ({ good: r.stats.expected, bad: r.stats.unexpected + r.stats.flaky }));
+});
+
+rmSync(reports, { recursive: true, force: true });
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
