@@ -24,10 +24,17 @@ function tokenEdits(typed: string, right: string, allowed: number): number {
   return d > allowed ? FAR : d;
 }
 
-function tokenwise(tokens: readonly string[], right: readonly string[], rooms: readonly number[]): number {
+/**
+ * Each token is compared as written and after the Latin fold, and the nearer counts: a slip in an ending may undo the
+ * fold of the ending, so that the folded forms alone lie farther apart than the letters.
+ */
+function tokenwise(tokens: readonly string[], folded: readonly string[], name: IndexedName): number {
   let total = 0;
-  for (let i = 0; i < right.length; i += 1) {
-    const d = tokenEdits(tokens[i] ?? '', right[i] ?? '', rooms[i] ?? 0);
+  for (const [i, right] of name.tokens.entries()) {
+    const allowed = room(right.length);
+    const plain = tokenEdits(tokens[i] ?? '', right, allowed);
+    const latin = name.latin ? tokenEdits(folded[i] ?? '', name.folded[i] ?? '', allowed) : FAR;
+    const d = Math.min(plain, latin);
     if (d === FAR) return FAR;
     total += d;
   }
@@ -39,11 +46,9 @@ const rawEdits = (tokens: readonly string[], name: IndexedName): number =>
   alignmentDistance(tokens.join(' '), name.normal, 12);
 
 function nearness(tokens: readonly string[], folded: readonly string[], name: IndexedName): Near | null {
-  const rooms = name.tokens.map((t) => room(t.length));
   const sameCount = name.latin ? tokens.length >= name.tokens.length && name.tokens.length > 1 : false;
   if (tokens.length === name.tokens.length || sameCount) {
-    const typed = name.latin ? folded : tokens;
-    const d = tokenwise(typed, name.folded, rooms);
+    const d = tokenwise(tokens, folded, name);
     if (d !== FAR) return { name, folded: d, raw: rawEdits(tokens.slice(0, name.tokens.length), name) };
   }
   if (tokens.length !== name.tokens.length && name.joined.length > 5) {
@@ -66,7 +71,11 @@ function abbreviated(tokens: readonly string[], typed: string, index: NameIndex)
   const exact = fits.filter((n) => n.tokens[1] === epithet);
   if (exact.length > 0) return exact;
   return fits.filter(
-    (n) => tokenEdits(folded[1] ?? '', n.folded[1] ?? '', room((n.tokens[1] ?? '').length)) !== FAR,
+    (n) =>
+      Math.min(
+        tokenEdits(folded[1] ?? '', n.folded[1] ?? '', room((n.tokens[1] ?? '').length)),
+        tokenEdits(epithet, n.tokens[1] ?? '', room((n.tokens[1] ?? '').length)),
+      ) !== FAR,
   );
 }
 

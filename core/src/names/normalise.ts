@@ -16,7 +16,9 @@ export function normalise(text: string): string {
     .trim()
     .split(' ')
     .filter((w) => w !== '');
-  while (words.length > 1 && ARTICLES.has(words[0] ?? '')) words.shift();
+  // “A. grandis” is a genus abbreviated, “a grand fir” has an article.
+  const abbreviated = /^\s*an?\s*\./i.test(text);
+  while (!abbreviated && words.length > 1 && ARTICLES.has(words[0] ?? '')) words.shift();
   return words.join(' ');
 }
 

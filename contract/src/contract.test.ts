@@ -1,0 +1,63 @@
+import { describe, expect, test } from '@jest/globals';
+import { ROUTES, address } from './index.ts';
+import type { Route } from './index.ts';
+import { BODIES, checkBody } from './schemas/index.ts';
+
+describe('the route table', () => {
+  test('no two routes answer to the same method and shape of address', () => {
+    const shapes = Object.values(ROUTES).map((r) => `${r.method} ${r.path.replace(/:[a-z]+/g, ':')}`);
+    expect(new Set(shapes).size).toBe(shapes.length);
+  });
+
+  test('reads carry no body, and what two people may edit is written against a version', () => {
+    for (const r of Object.values(ROUTES) as Route[]) {
+      if (r.method === 'GET') expect(r.body).toBeUndefined();
+      if (r.method === 'PUT' && r.path !== '/api/sittings/:id/name-rulings') expect(r.ifMatch).toBe(true);
+    }
+  });
+
+  test('an address is filled in and escaped', () => {
+    expect(address('evidence', { id: 'a b', truth: 't', answer: '../x' })).toBe(
+      '/api/sections/a%20b/mixups/t/..%2Fx',
+    );
+  });
+});
+
+describe('bodies', () => {
+  const fault = (name: keyof typeof BODIES, body: unknown): string | null => {
+    const r = checkBody(name, body);
+    return r.ok ? null : r.fault.field;
+  };
+  test.each([
+    ['signIn', { name: '', passphrase: 'x' }, 'name'],
+    ['statementValue', { value: { kind: 'purple' } }, 'value.kind'],
+    [
+      'statementValue',
+      { value: { kind: 'states', states: [{ state: 'a', freq: 'often' }] } },
+      'value.states.0.freq',
+    ],
+    ['sitting', { section: 'x', on: '2026-10-01' }, 'section'],
+    ['join', { code: 'A', student: 'x'.repeat(17) }, 'student'],
+    [
+      'station',
+      { individual: '0189d7a2-0000-7000-8000-000000000000', asks: [{ kind: 'call', points: 1 }] },
+      'asks.0.character',
+    ],
+    ['override', { points: -1, reason: 'why' }, 'points'],
+    ['answers', { answers: [] }, 'answers'],
+  ] as const)('%s with a fault names its field', (name, body, field) => {
+    expect(fault(name, body)).toBe(field);
+  });
+
+  test('a date that does not exist is told in words', () => {
+    const r = checkBody('sitting', { section: '0189d7a2-0000-7000-8000-000000000000', on: '2026-02-30' });
+    expect(r).toMatchObject({ ok: false, fault: { field: 'on' } });
+    if (!r.ok) expect(r.fault.message).toContain('YYYY-MM-DD');
+  });
+
+  test('what nobody asked for is refused', () => {
+    expect(fault('quiz', { name: 'Q', list: '0189d7a2-0000-7000-8000-000000000000', price: 3 })).toBe(
+      'price',
+    );
+  });
+});

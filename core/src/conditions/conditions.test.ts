@@ -1,0 +1,247 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { CHARACTERS } from '../characters/index.ts';
+import {
+  EVERYTHING_AT_THE_TREE,
+  HOPKINS,
+  addDays,
+  conditionsFromQuery,
+  conditionsToQuery,
+  dayOfYear,
+  inSeason,
+  isDate,
+  shiftDays,
+  shiftWindows,
+  showDay,
+  visible,
+  within,
+} from './index.ts';
+import { DISTANCES, HANDLINGS, MATERIALS } from './types.ts';
+import type { Conditions, SeasonWindow, Subject, Viewing } from './types.ts';
+import { daysForward } from './day.ts';
+
+const at = (date: string, part: Partial<Conditions> = {}): Conditions => ({
+  ...EVERYTHING_AT_THE_TREE,
+  date,
+  ...part,
+});
+
+const larch: Subject = {
+  persistence: 'deciduous',
+  windows: [
+    { kind: 'leaf_out', start: dayOfYear('2026-04-15'), end: dayOfYear('2026-05-10') },
+    { kind: 'leaf_fall', start: dayOfYear('2026-10-20'), end: dayOfYear('2026-11-12') },
+    { kind: 'hanging', start: dayOfYear('2026-11-10'), end: dayOfYear('2026-07-01') },
+  ],
+};
+
+const look = (part: Partial<Viewing>): Viewing => ({
+  organ: 'leaf',
+  material: ['tree', 'twig'],
+  needs: [],
+  distance: 'hand',
+  season: ['leaf-on'],
+  ...part,
+});
+
+describe('days', () => {
+  test('29 February counts as 1 March, so that a window means the same days every year', () => {
+    expect(dayOfYear('2028-02-29')).toBe(dayOfYear('2027-03-01'));
+    expect([showDay(1), showDay(60), showDay(365), showDay(366)]).toEqual([
+      '1 Jan',
+      '1 Mar',
+      '31 Dec',
+      '1 Jan',
+    ]);
+    expect([isDate('2026-02-29'), isDate('2028-02-29'), isDate('2026-13-01'), isDate('26-1-1')]).toEqual([
+      false,
+      true,
+      false,
+      false,
+    ]);
+    expect(addDays('2026-12-30', 7)).toBe('2027-01-06');
+  });
+});
+
+describe('seasons (3-computation, section 1)', () => {
+  test.each([
+    ['2026-07-01', 'yes'],
+    ['2026-05-10', 'yes'],
+    ['2026-05-01', 'partly'],
+    ['2026-04-06', 'partly'],
+    ['2026-04-04', 'no'],
+    ['2026-10-25', 'partly'],
+    ['2026-11-20', 'partly'],
+    ['2026-12-01', 'no'],
+  ])('on %s larch leaves are: %s', (date, seen) => {
+    expect(inSeason(larch, 'leaf-on', date).seen).toBe(seen);
+  });
+
+  test('a window may cross new year, and the gap is named in words', () => {
+    expect(inSeason(larch, 'fruit', '2027-01-15').seen).toBe('yes');
+    expect(inSeason(larch, 'fruit', '2026-09-01')).toEqual({
+      seen: 'no',
+      reason: 'no fruit between 1 Jul and 10 Nov',
+    });
+    expect(inSeason(larch, 'fruit', '2026-07-08').seen).toBe('partly');
+  });
+
+  test('what is not recorded is unknown, never no', () => {
+    expect(inSeason({ windows: [] }, 'flower', '2026-05-01').seen).toBe('unknown');
+    expect(inSeason({ windows: [] }, 'leaf-on', '2026-05-01').seen).toBe('unknown');
+  });
+
+  test('evergreens are in leaf all year and never leafless; a marcescent tree shows its brown leaf', () => {
+    const fir: Subject = { persistence: 'evergreen', windows: [] };
+    expect([
+      inSeason(fir, 'leaf-on', '2027-01-15').seen,
+      inSeason(fir, 'leafless', '2027-01-15').seen,
+    ]).toEqual(['yes', 'no']);
+    const oak: Subject = { ...larch, persistence: 'marcescent' };
+    expect(inSeason(oak, 'leaf-on', '2027-01-15', true).seen).toBe('yes');
+    expect(inSeason(oak, 'leaf-on', '2027-01-15', false).seen).toBe('no');
+  });
+});
+
+describe('visible', () => {
+  test('handling, wet, material and distance each hide, with the reason', () => {
+    const day = '2026-07-01';
+    expect(visible(larch, look({ needs: ['smell'] }), at(day))).toEqual({
+      seen: 'no',
+      reason: 'smelling is not allowed here',
+    });
+    expect(visible(larch, look({ wet: 'lost' }), at(day, { wet: true })).reason).toBe('lost when wet');
+    expect(visible(larch, look({ wet: 'blurred' }), at(day, { wet: true })).seen).toBe('partly');
+    expect(visible(larch, look({ material: ['section'] }), at(day)).reason).toBe('needs a stem section');
+    expect(visible(larch, look({ material: ['tree'] }), at(day, { distance: 'far' })).reason).toContain(
+      'the hand',
+    );
+    expect(visible(larch, look({ material: [] }), at(day)).reason).toBe('not something to be seen');
+  });
+
+  test('a cut part is judged at the date it was taken', () => {
+    const c = at('2027-01-15', { material: ['twig'], takenOn: { twig: '2026-07-01' } });
+    expect(visible(larch, look({}), c).seen).toBe('yes');
+    expect(visible(larch, look({}), at('2027-01-15', { material: ['twig'] })).seen).toBe('no');
+  });
+
+  test('on a tree the reach of the organ decides; not recorded is unknown', () => {
+    const tree = (reach: Subject['reach']): Subject => (reach ? { ...larch, reach } : larch);
+    const c = at('2026-07-01', { material: ['tree'] });
+    expect(visible(tree({ leaf: 'hand' }), look({}), c).seen).toBe('yes');
+    expect(visible(tree({ leaf: 'far' }), look({}), c).seen).toBe('no');
+    expect(visible(tree({ leaf: 'out' }), look({}), c).reason).toBe('out of reach on this tree');
+    expect(visible(tree({}), look({}), c).seen).toBe('unknown');
+  });
+
+  test('more in hand, more allowed and nearer never hide what was seen', () => {
+    const rank = { no: 0, unknown: 1, partly: 2, yes: 3 };
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...CHARACTERS),
+        fc.subarray([...MATERIALS]),
+        fc.subarray([...HANDLINGS]),
+        fc.constantFrom(...DISTANCES),
+        fc.constantFrom(...MATERIALS),
+        fc.constantFrom(...HANDLINGS),
+        fc.integer({ min: 0, max: 364 }),
+        (character, material, handling, distance, more, allowed, day) => {
+          const before: Conditions = {
+            date: addDays('2026-01-01', day),
+            material,
+            handling,
+            distance,
+            wet: false,
+          };
+          const after: Conditions = {
+            ...before,
+            material: [...new Set([...material, more])],
+            handling: [...new Set([...handling, allowed])],
+            distance: 'hand',
+          };
+          const [a, b] = [visible(larch, character, before), visible(larch, character, after)];
+          expect(rank[b.seen]).toBeGreaterThanOrEqual(rank[a.seen]);
+          if (a.seen === 'no') expect(a.reason).not.toBe('');
+        },
+      ),
+    );
+  });
+});
+
+describe('shift to the site, Hopkins 1918', () => {
+  const home = { lat: 47.9, lon: -115.9, elevM: 760 };
+
+  test('4 days a degree north, 4/5 a degree east, 4 days per 400 ft', () => {
+    expect(shiftDays(home, { ...home, lat: 48.9 })).toBeCloseTo(4);
+    expect(shiftDays(home, { ...home, lon: -114.9 })).toBeCloseTo(0.8);
+    expect(shiftDays(home, { ...home, elevM: 760 + 121.92 })).toBeCloseTo(4);
+  });
+
+  test('spring comes later up the hill and autumn earlier, at half strength', () => {
+    const shift = shiftDays(home, { ...home, elevM: 760 + 5 * 121.92 });
+    const [spring, fall] = shiftWindows(
+      [
+        { kind: 'leaf_out', start: 100, end: 120 },
+        { kind: 'leaf_fall', start: 290, end: 310 },
+      ],
+      shift,
+      HOPKINS,
+    );
+    expect(spring).toMatchObject({ start: 120, end: 140 });
+    expect(fall).toMatchObject({ start: 280, end: 300 });
+  });
+
+  // The law turns round at new year, where no bound of a growing year lies.
+  test('any window of a growing year at any site within 1,300 m keeps a length, and windows keep their order', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 45, max: 320 }), { minLength: 4, maxLength: 4 }),
+        fc.integer({ min: -1300, max: 1300 }),
+        (days, up) => {
+          const [a = 1, b = 2, c = 3, d = 4] = [...new Set(days)].sort((x, y) => x - y);
+          const windows: SeasonWindow[] = [
+            { kind: 'leaf_out', start: a, end: b },
+            { kind: 'leaf_fall', start: Math.max(c, b), end: Math.max(d, c, b) },
+          ];
+          const [out, fall] = shiftWindows(windows, (4 * up) / 121.92, HOPKINS);
+          if (!out || !fall) throw new Error('A window was lost');
+          expect(daysForward(out.start, out.end)).toBeLessThanOrEqual(363);
+          expect(daysForward(fall.start, fall.end)).toBeLessThanOrEqual(363);
+          expect(within(out, out.start) && within(out, out.end)).toBe(true);
+          if (daysForward(a, b) > 0) expect(daysForward(out.start, out.end)).toBeGreaterThan(0);
+          const [first, second] = [daysForward(1, a), daysForward(1, Math.max(c, b))];
+          if (second - first > 120) expect(daysForward(out.start, fall.start)).toBeGreaterThan(0);
+        },
+      ),
+    );
+  });
+});
+
+test('conditions go into the address and come back as they were', () => {
+  const fallback = at('2026-10-01');
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 0, max: 700 }),
+      fc.subarray([...MATERIALS]),
+      fc.subarray(HANDLINGS.filter((h) => h !== 'look')),
+      fc.constantFrom(...DISTANCES),
+      fc.boolean(),
+      (day, material, handling, distance, wet) => {
+        const c: Conditions = {
+          date: addDays('2026-01-01', day),
+          material,
+          handling: ['look', ...handling],
+          distance,
+          wet,
+        };
+        const query = new Map(conditionsToQuery(c, fallback));
+        expect(conditionsFromQuery((k) => query.get(k) ?? null, fallback)).toEqual(c);
+      },
+    ),
+  );
+  expect(conditionsToQuery(fallback, fallback)).toEqual([]);
+  expect(conditionsFromQuery(() => 'nonsense', fallback)).toMatchObject({
+    date: fallback.date,
+    distance: 'hand',
+  });
+});

@@ -1,0 +1,230 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { CHARACTERS, vocabularyOf } from '../characters/index.ts';
+import type { Character, Frequency, RangeValue, StatesValue, Value } from '../characters/index.ts';
+import { EVERYTHING_AT_THE_TREE } from '../conditions/index.ts';
+import type { Conditions, Subject } from '../conditions/index.ts';
+import { asShown, checkStation, comparePair, distributionOf, overlapOf, separate } from './index.ts';
+import type { Described } from './index.ts';
+
+const vocabulary = vocabularyOf(CHARACTERS);
+const character = (id: string): Character => {
+  const found = vocabulary.get(id);
+  if (!found) throw new Error(`No character ${id}`);
+  return found;
+};
+const states = (...s: readonly (readonly [string, Frequency])[]): StatesValue => ({
+  kind: 'states',
+  states: s.map(([state, freq]) => ({ state, freq })),
+});
+const range = (
+  low: number,
+  high: number,
+  xlow: number | null = null,
+  xhigh: number | null = null,
+): RangeValue => ({
+  kind: 'range',
+  xlow,
+  low,
+  high,
+  xhigh,
+  entered: '',
+});
+const strength = (id: string, a: Value, b: Value, gap?: number): string => {
+  const s = separate(character(id), a, b, gap);
+  return s.kind === 'tell' ? s.strength : s.kind;
+};
+
+describe('how well a character separates (3-computation, section 2)', () => {
+  test('two needles against three is clean', () => {
+    expect(strength('needle.bundle_count', range(2, 2), range(3, 3))).toBe('clean');
+  });
+
+  test('one side sometimes showing the other’s state is usual; alike is none', () => {
+    const id = 'twig.arrangement';
+    const opposite = states(['opposite', 'usual']);
+    expect(strength(id, opposite, states(['alternate', 'usual']))).toBe('clean');
+    // 0.25 against 1: a share of 0.2 in common, which is still usual.
+    expect(strength(id, opposite, states(['alternate', 'usual'], ['opposite', 'sometimes']))).toBe('usual');
+    expect(strength(id, opposite, states(['alternate', 'usual'], ['opposite', 'usual']))).toBe('partial');
+    expect(strength(id, opposite, opposite)).toBe('none');
+  });
+
+  test('a rare state is weighed at 0.05 of a usual one', () => {
+    const d = distributionOf(
+      character('twig.arrangement'),
+      states(['opposite', 'usual'], ['alternate', 'rare']),
+    );
+    if (d?.kind !== 'discrete') throw new Error('A discrete distribution was expected');
+    expect(d.p.get('alternate')).toBeCloseTo(0.05 / 1.05);
+  });
+
+  test('a missing side is unknown, an inapplicable one no tell, a coarse term against a fine one says nothing', () => {
+    const c = character('leaf.complexity');
+    expect(separate(c, undefined, states(['simple', 'usual'])).kind).toBe('unknown');
+    expect(separate(c, { kind: 'inapplicable' }, states(['simple', 'usual'])).kind).toBe('inapplicable');
+    expect(separate(c, states(['compound', 'usual']), states(['odd-pinnate', 'usual'])).kind).toBe('unknown');
+    expect(strength('leaf.complexity', states(['compound', 'usual']), states(['simple', 'usual']))).toBe(
+      'clean',
+    );
+  });
+
+  test('ranges are clean only across a gap: 15% of the larger bound by eye, 3% when measured', () => {
+    expect(strength('needle.length', range(10, 40), range(50, 90))).toBe('clean');
+    expect(strength('needle.length', range(10, 45), range(50, 90))).toBe('usual');
+    expect(strength('needle.length', range(10, 45), range(50, 90), 0.03)).toBe('clean');
+    expect(strength('needle.length', range(10, 60), range(30, 90))).toBe('partial');
+    expect(strength('needle.length', range(30, 70), range(30, 70))).toBe('none');
+  });
+
+  test('a count puts 95% evenly on its range and the rest on its extremes', () => {
+    const d = distributionOf(character('leaf.leaflet_count'), range(5, 9, null, 11));
+    if (d?.kind !== 'discrete') throw new Error('A discrete distribution was expected');
+    expect([...d.p.values()].reduce((a, b) => a + b, 0)).toBeCloseTo(1);
+    expect(d.p.get('7')).toBeCloseTo(0.95 / 5);
+  });
+
+  test('overlap is the same from either side, from 0 to 1, and 1 with itself', () => {
+    const bounds = fc
+      .tuple(fc.integer({ min: 1, max: 200 }), fc.integer({ min: 0, max: 200 }))
+      .map(([low, more]) => range(low, low + more));
+    fc.assert(
+      fc.property(bounds, bounds, (a, b) => {
+        const [p, q] = [
+          distributionOf(character('needle.length'), a),
+          distributionOf(character('needle.length'), b),
+        ];
+        if (!p || !q) throw new Error('A distribution was expected');
+        const o = overlapOf(p, q);
+        expect(o).toBeCloseTo(overlapOf(q, p), 3);
+        expect(o).toBeGreaterThanOrEqual(0);
+        expect(o).toBeLessThanOrEqual(1.001);
+        expect(overlapOf(p, p)).toBeGreaterThan(0.97);
+      }),
+    );
+  });
+});
+
+const evergreen: Subject = { persistence: 'evergreen', windows: [] };
+const described = (id: string, values: Record<string, Value>, subject: Subject = evergreen): Described => ({
+  id,
+  subject,
+  values: new Map(Object.entries(values).map(([k, value]) => [k, { value }])),
+});
+const NEEDLE = { 'leaf.kind': states(['needle', 'usual']) };
+const october: Conditions = { ...EVERYTHING_AT_THE_TREE, date: '2026-10-01' };
+
+describe('pairs under conditions', () => {
+  const grand = described('grand', { ...NEEDLE, 'needle.bands': states(['below-only', 'usual']) });
+  const alpine = described('alpine', { ...NEEDLE, 'needle.bands': states(['both-sides', 'usual']) });
+  const none = new Set<string>();
+
+  test('told where a clean tell can be seen, with both sides’ states', () => {
+    const r = comparePair(grand, alpine, vocabulary, october, none);
+    expect(r.verdict).toBe('told');
+    expect(r.tells).toMatchObject([{ character: 'needle.bands', strength: 'clean', partly: false }]);
+  });
+
+  test('twins where all that can be seen is recorded and none separates', () => {
+    const far: Conditions = { ...october, distance: 'far', material: ['tree'] };
+    const both = { ...NEEDLE, 'form.outline': states(['conical', 'usual']) };
+    expect(comparePair(described('a', both), described('b', both), vocabulary, far, none).verdict).toBe(
+      'twins',
+    );
+  });
+
+  test('unproven where one side is not recorded, or nothing at all can be compared', () => {
+    const bare = described('bare', NEEDLE);
+    const r = comparePair(grand, bare, vocabulary, october, none);
+    expect(r.verdict).toBe('unproven');
+    expect(r.open).toContainEqual({ character: 'needle.bands', missing: 'b' });
+    expect(comparePair(described('a', {}), described('b', {}), vocabulary, october, none).verdict).toBe(
+      'unproven',
+    );
+  });
+
+  test('an expected character that neither has keeps a pair from being called twins', () => {
+    const both = { ...NEEDLE, 'needle.bands': states(['none', 'usual']) };
+    const [a, b] = [described('a', both), described('b', both)];
+    expect(comparePair(a, b, vocabulary, october, none).verdict).toBe('twins');
+    expect(comparePair(a, b, vocabulary, october, new Set(['needle.colour'])).verdict).toBe('unproven');
+  });
+
+  test('only partly visible caps a tell at partial, which tells nothing apart', () => {
+    const falling: Subject = {
+      persistence: 'deciduous',
+      windows: [
+        { kind: 'leaf_out', start: 105, end: 130 },
+        { kind: 'leaf_fall', start: 270, end: 290 },
+      ],
+    };
+    const a = described('a', { ...NEEDLE, 'needle.bands': states(['none', 'usual']) }, falling);
+    const b = described('b', { ...NEEDLE, 'needle.bands': states(['both-sides', 'usual']) }, falling);
+    const r = comparePair(a, b, vocabulary, october, none);
+    expect(r.tells[0]).toMatchObject({ strength: 'partial', partly: true });
+    expect(r.verdict).not.toBe('told');
+  });
+
+  test('a pair is judged alike from either side', () => {
+    for (const [x, y] of [
+      [grand, alpine],
+      [grand, described('bare', NEEDLE)],
+    ] as const) {
+      const [one, two] = [
+        comparePair(x, y, vocabulary, october, none),
+        comparePair(y, x, vocabulary, october, none),
+      ];
+      expect(one.verdict).toBe(two.verdict);
+      expect(one.tells.map((t) => t.character)).toEqual(two.tells.map((t) => t.character));
+    }
+  });
+});
+
+describe('a station', () => {
+  const whitebark = described('whitebark', {
+    ...NEEDLE,
+    'needle.bundle_count': range(5, 5),
+    'fruit.falls': states(['torn-apart-by-birds', 'usual']),
+  });
+  const limber = described('limber', {
+    ...NEEDLE,
+    'needle.bundle_count': range(5, 5),
+    'fruit.falls': states(['falls-whole', 'usual']),
+  });
+  const lodgepole = described('lodgepole', {
+    ...NEEDLE,
+    'needle.bundle_count': range(2, 2),
+    'fruit.falls': states(['stays-for-years', 'usual']),
+  });
+  const list = [whitebark, limber, lodgepole];
+
+  test('two five-needle pines are twins until what fell is added', () => {
+    const bare = checkStation(limber, 'limber', list, vocabulary, october);
+    expect([bare.twins.map((t) => t.b), bare.told.map((t) => t.b)]).toEqual([['whitebark'], ['lodgepole']]);
+    const litter = { ...october, material: ['tree', 'twig', 'leaf', 'litter'] as const };
+    expect(checkStation(limber, 'limber', list, vocabulary, litter).told).toHaveLength(2);
+  });
+
+  test('certified states stand before the profile of the species', () => {
+    const odd = asShown(
+      'tree',
+      limber,
+      new Map([['needle.bundle_count', { value: range(4, 4) }]]),
+      limber.subject,
+    );
+    expect(checkStation(odd, 'limber', list, vocabulary, october).told.map((t) => t.b)).toContain(
+      'whitebark',
+    );
+  });
+
+  test('on a tree whose foliage is out of reach nothing is told by it', () => {
+    const subject: Subject = {
+      ...evergreen,
+      reach: { leaf: 'out', form: 'far', bark: 'out', twig: 'out', fruit: 'out' },
+    };
+    const high = asShown('tree', lodgepole, new Map(), subject);
+    expect(
+      checkStation(high, 'lodgepole', list, vocabulary, { ...october, material: ['tree'] }).told,
+    ).toEqual([]);
+  });
+});

@@ -1,0 +1,8 @@
+import { expect, test } from '@jest/globals';
+import { toCsv } from './csv.ts';
+
+test('cells a spreadsheet would run are made harmless, others stand as they are', () => {
+  const csv = toCsv([{ typed: '=1+1', note: 'a, "b"', n: 3, none: null }]);
+  expect(csv.split('\r\n')).toEqual(['typed,note,n,none', `'=1+1,"a, ""b""",3,`]);
+  for (const c of ['+', '-', '@', '\t']) expect(toCsv([{ x: `${c}x` }])).toContain(`'${c}x`);
+});
