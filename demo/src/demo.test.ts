@@ -77,7 +77,7 @@ describe('the library', () => {
 describe('what a newcomer can discover', () => {
   test('whitebark and limber pine are twins in every week and handling until a cone or the litter is added', () => {
     const pair = ['Pinus albicaulis', 'Pinus flexilis'] as const;
-    for (const date of ['2026-01-15', '2026-05-01', '2026-07-01', '2026-10-01']) {
+    for (const date of ['2026-01-15', '2026-05-01', '2026-06-20', '2026-07-01', '2026-08-20', '2026-10-01']) {
       expect(verdict(...pair, { date, handling: ['look', 'lens', 'touch', 'smell', 'cut', 'measure'] })).toBe(
         'twins',
       );

@@ -50,6 +50,8 @@ group five-needle pines
   twig.bud_sticky: no
   twig.bud_colour: red-brown | brown
   flower.colour: red | yellow
+  flower.grouping: cluster
+  flower.posture: spreading | erect?
   fruit.kind: cone
   fruit.prickle: no
   fruit.symmetry: even

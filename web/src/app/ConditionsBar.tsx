@@ -42,9 +42,10 @@ function Choice<T extends string>({
     .join(', ');
   return (
     <Popover trigger="click" placement="bottomLeft" content={picker}>
-      <button type="button" className="condition" aria-label={`${label}: ${summary || 'nothing'}. Change`}>
-        <span className="condition-label">{label}</span>
+      <button type="button" className="condition">
+        <span className="condition-label">{label}</span>{' '}
         <span className="condition-value">{summary || 'nothing'}</span>
+        <span className="visually-hidden"> change</span>
       </button>
     </Popover>
   );
@@ -68,8 +69,8 @@ export function ConditionsBar() {
   return (
     <section className="conditions" aria-label="Conditions">
       <div className="condition-date">
-        <Button size="small" aria-label="A week earlier" onClick={() => move(-WEEK)}>
-          −7 d
+        <Button size="small" onClick={() => move(-WEEK)}>
+          − week
         </Button>
         <label className="condition">
           <span className="condition-label">Date</span>
@@ -81,8 +82,8 @@ export function ConditionsBar() {
             }}
           />
         </label>
-        <Button size="small" aria-label="A week later" onClick={() => move(WEEK)}>
-          +7 d
+        <Button size="small" onClick={() => move(WEEK)}>
+          + week
         </Button>
       </div>
       <Choice<Material>

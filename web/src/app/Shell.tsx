@@ -55,7 +55,7 @@ export function Shell() {
           <Button size="small" onClick={() => void signOut()}>
             Sign out
           </Button>
-          <Button size="small" type="text" onClick={() => setHelp(true)} aria-label="Keyboard shortcuts">
+          <Button size="small" type="text" onClick={() => setHelp(true)}>
             ? keys
           </Button>
         </div>

@@ -1,4 +1,4 @@
-import { createBrowserRouter } from 'react-router';
+import { createBrowserRouter, redirect } from 'react-router';
 import type { RouteObject } from 'react-router';
 import { DuePage } from '../due/DuePage.tsx';
 import { NotFound } from './NotFound.tsx';
@@ -37,6 +37,8 @@ const places: RouteObject[] = [
   })),
   place('material', async () => ({ Component: (await import('../material/MaterialPage.tsx')).MaterialPage })),
   place('mix-ups', async () => ({ Component: (await import('../mixups/MixUpsPage.tsx')).MixUpsPage })),
+  // The terminal sends the first owner here; the gate shows the set-up wherever one is needed.
+  { path: 'set-up', loader: () => redirect('/') },
   { path: '*', Component: NotFound },
 ];
 

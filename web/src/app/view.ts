@@ -65,9 +65,11 @@ export function withView(to: string, search: URLSearchParams): string {
   return query === '' ? path : `${path}?${query}`;
 }
 
-/** Goes to another place with the view carried over. */
+/** Goes to another place with the view carried over, as it stands in the address at that moment. */
 export function useGo(): (to: string) => void {
   const navigate = useNavigate();
-  const [search] = useSearchParams();
-  return useCallback((to) => void navigate(withView(to, search)), [navigate, search]);
+  return useCallback(
+    (to) => void navigate(withView(to, new URLSearchParams(window.location.search))),
+    [navigate],
+  );
 }

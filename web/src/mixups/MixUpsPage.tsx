@@ -141,7 +141,7 @@ function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void
               size="small"
               className="number"
               onClick={() => onOpen(r)}
-              aria-label={`Show the ${r.k} answers`}
+              aria-label={`${r.k} of ${r.n} looks, show the answers`}
             >
               {r.k} of {r.n} looks
             </Button>

@@ -1,0 +1,120 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { PHONE, go, signIn, signInAsOwner } from './steps.ts';
+
+async function seriousFaults(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    .flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 160)}`));
+}
+
+test('every place stands without a serious fault of accessibility', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Hurrow' })).toBeVisible();
+  expect(await seriousFaults(page)).toEqual([]);
+  await signInAsOwner(page);
+  const faults: string[] = [];
+  for (const place of ['Due', 'Classes', 'Species', 'Quizzes', 'Material', 'Mix-ups']) {
+    await go(page, place);
+    await expect(page.getByText('Reading…')).toHaveCount(0);
+    faults.push(...(await seriousFaults(page)).map((f) => `${place}: ${f}`));
+  }
+  await go(page, 'Species');
+  await page.getByRole('link', { name: 'Larix occidentalis' }).click();
+  await expect(page.locator('.character-line').first()).toBeVisible();
+  faults.push(...(await seriousFaults(page)));
+  await go(page, 'Quizzes');
+  await page.getByRole('link', { name: /Tuesday lab/ }).click();
+  await page.getByRole('button', { name: 'See the marks' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /^Marks/ })).toBeVisible();
+  faults.push(...(await seriousFaults(page)));
+  expect(faults).toEqual([]);
+});
+
+test('the student’s door stands without one either', async ({ browser }) => {
+  const phone = await (await browser.newContext(PHONE)).newPage();
+  await phone.goto('/walk/');
+  await expect(phone.getByRole('heading', { name: 'Join a field quiz' })).toBeVisible();
+  expect(await seriousFaults(phone)).toEqual([]);
+  await phone.getByLabel('Code').fill('nosuch');
+  await phone.getByLabel('Class number').fill('101');
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await expect(phone.getByRole('alert')).toContainText('do not fit an open sitting');
+  await phone.context().close();
+});
+
+test('conditions stand in the address, are obeyed, and travel from place to place', async ({ page }) => {
+  await signInAsOwner(page);
+  await go(page, 'Species');
+  await page.getByRole('link', { name: 'Larix occidentalis' }).click();
+  const spurs = page.locator('[data-character="needle.per_spur"]');
+  await expect(spurs).not.toContainText('no leaves');
+  await page.getByLabel('Date', { exact: true }).fill('2027-01-15');
+  await expect(page).toHaveURL(/on=2027-01-15/);
+  await expect(spurs).toContainText('no leaves between');
+  await page.keyboard.press('Escape');
+  await page.locator('h1').click();
+  await page.keyboard.press('w');
+  await expect(page).toHaveURL(/words=technical/);
+  await expect(page.getByText('habit', { exact: true })).toBeVisible();
+  await page.keyboard.press(']');
+  await expect(page).toHaveURL(/on=2027-01-22/);
+  await page.keyboard.press('g');
+  await page.keyboard.press('q');
+  await expect(page.getByRole('heading', { level: 1, name: 'Quizzes' })).toBeVisible();
+  await expect(page).toHaveURL(/on=2027-01-22/);
+  await page.goBack();
+  await expect(page.locator('h1')).toContainText('Larix occidentalis');
+});
+
+test('the keyboard’s help, an address that leads nowhere, and a failing network', async ({ page }) => {
+  await signInAsOwner(page);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('Go to Mix-ups');
+  await page.keyboard.press('Escape');
+  await page.goto('/no/such/place');
+  await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
+  await page.route('**/api/species', (route) => route.abort());
+  await page.getByRole('link', { name: 'Species', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('could not be reached');
+  await page.unroute('**/api/species');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('link', { name: 'Abies grandis' })).toBeVisible();
+});
+
+test('two people who change one statement are both heard', async ({ page, browser }) => {
+  await signInAsOwner(page);
+  const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  await signIn(other, 'Tobias Renn', 'stove hill is dry');
+  for (const p of [page, other]) {
+    await go(p, 'Species');
+    await p.getByRole('link', { name: 'Picea engelmannii' }).click();
+    await p.locator('[data-character="needle.length"]').getByRole('button', { name: 'Change' }).click();
+  }
+  const range = (p: Page) => p.getByRole('dialog').getByLabel(/Range, with its unit/);
+  await range(page).fill('15-30 mm');
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await range(other).fill('17-33 mm');
+  await other.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
+  await expect(other.getByRole('alert')).toContainText('Someone changed it in the meantime');
+  await expect(other.getByRole('alert')).toContainText('0.59–1.18 in');
+  await other.getByRole('button', { name: 'Keep mine' }).click();
+  await other.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
+  await expect(other.locator('[data-character="needle.length"]')).toContainText('0.67–1.3 in');
+  await other.context().close();
+});
+
+test('an assistant sees what they may do and nothing that would be refused', async ({ page }) => {
+  await signIn(page, 'Pim Castell', 'signal knob at noon');
+  await go(page, 'Classes');
+  await expect(page.getByRole('region', { name: 'Tuesday lab' })).toBeVisible();
+  await expect(page.getByText('Thursday lab')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Paste a list' })).toHaveCount(0);
+  await go(page, 'Species');
+  await page.getByRole('link', { name: 'Acer glabrum' }).click();
+  await expect(page.locator('.character-line').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Change/ })).toHaveCount(0);
+});
