@@ -15,6 +15,10 @@ const shared = {
 
 export default {
   projects: [
-    ...['core', 'contract', 'demo', 'server', 'web'].map((name) => ({ ...shared, displayName: name, rootDir: name })),
+    ...['core', 'contract', 'demo', 'server', 'web'].map((name) => ({
+      ...shared,
+      displayName: name,
+      rootDir: name,
+    })),
   ],
 };

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { ROUTES, address } from './index.ts';
 import type { Route } from './index.ts';
-import { BODIES, checkBody } from './schemas/index.ts';
+import type { BODIES } from './schemas/index.ts';
+import { checkBody } from './schemas/index.ts';
 
 describe('the route table', () => {
   test('no two routes answer to the same method and shape of address', () => {

@@ -89,6 +89,14 @@ test('a profile: read organ by organ, changed, and refused where the entry is wr
   await expect(line('form.leader')).toContainText('upright, sometimes drooping');
 });
 
+test('the trees a quiz is made of', async () => {
+  await go(page, 'Material');
+  await expect(page.getByRole('region', { name: 'Trees' }).getByRole('row')).toHaveCount(25);
+  await page.getByRole('row', { name: /L18/ }).getByRole('button').first().click();
+  await expect(page.getByText('one blade, three leaflets')).toBeVisible();
+  await picture(page, 'material');
+});
+
 test('a quiz of six stations and a sitting that gets a code', async () => {
   await go(page, 'Quizzes');
   await page.getByRole('button', { name: 'New quiz' }).click();
