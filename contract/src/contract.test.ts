@@ -56,6 +56,11 @@ describe('bodies', () => {
     if (!r.ok) expect(r.fault.message).toContain('YYYY-MM-DD');
   });
 
+  test('a NUL in any text is refused with its field', () => {
+    expect(fault('ruling', { typed: 'a\u0000b', outcome: 'unlisted' })).toBe('typed');
+    expect(fault('list', { name: 'L', members: [{ newName: 'x\u0000' }] })).toBe('members.0.newName');
+  });
+
   test('what nobody asked for is refused', () => {
     expect(fault('quiz', { name: 'Q', list: '0189d7a2-0000-7000-8000-000000000000', price: 3 })).toBe(
       'price',

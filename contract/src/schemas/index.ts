@@ -214,11 +214,25 @@ export interface BodyFault {
   readonly message: string;
 }
 
+/** The path of the first text with a NUL, which no database keeps; null where there is none. */
+function nulPath(value: unknown, path: readonly string[] = []): string | null {
+  if (typeof value === 'string') return value.includes('\u0000') ? path.join('.') : null;
+  if (typeof value !== 'object' || value === null) return null;
+  for (const [key, inner] of Object.entries(value)) {
+    const found = nulPath(inner, [...path, key]);
+    if (found !== null) return found;
+  }
+  return null;
+}
+
 /** Checks a body. @returns the value with defaults filled in and text trimmed, or its first fault. */
 export function checkBody(
   schema: BodyName,
   body: unknown,
 ): { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly fault: BodyFault } {
+  const nul = nulPath(body);
+  if (nul !== null)
+    return { ok: false, fault: { field: nul, message: 'A character in the text cannot be kept' } };
   const { value: checked, error } = BODIES[schema].validate(body ?? {}, { convert: true, abortEarly: true });
   if (!error) return { ok: true, value: checked as unknown };
   const [first] = error.details;

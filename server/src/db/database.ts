@@ -18,7 +18,7 @@ export interface Database extends Sql {
  * Joins are written in the order in which they should be made. Left to try every order, the planner takes several
  * times as long over nine tables as the query itself.
  */
-export const PLANNING = 'set join_collapse_limit = 4';
+export const PLANNING = 'join_collapse_limit=4';
 
 const inside = new AsyncLocalStorage<true>();
 

@@ -28,7 +28,7 @@ export async function openPglite(folder?: string, dump?: Blob): Promise<Database
     ...(dump ? { loadDataDir: dump } : {}),
     parsers: PARSERS,
   });
-  await db.exec(PLANNING);
+  await db.exec(`set ${PLANNING}`);
   const sql = over(db);
   return {
     kind: 'pglite',

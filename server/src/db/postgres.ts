@@ -27,8 +27,7 @@ const over = (client: { query(text: string, params: unknown[]): Promise<{ rows: 
 
 /** A PostgreSQL server, 15 or later. */
 export function openPostgres(url: string): Database {
-  const pool = new pg.Pool({ connectionString: url, types, max: 8 });
-  pool.on('connect', (client) => void client.query(PLANNING));
+  const pool = new pg.Pool({ connectionString: url, types, max: 8, options: `-c ${PLANNING}` });
   const sql = over(pool);
   return {
     kind: 'postgres',

@@ -11,7 +11,8 @@ import { migrate, openPglite, openPostgres } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
 import { client } from './client.ts';
 import type { Client } from './client.ts';
-import { PASSPHRASES, id } from './fixture.ts';
+import { PASSPHRASES } from './fixture.ts';
+import { id } from './ids.ts';
 import { TEMPLATE, dumpPath } from './prepare.ts';
 
 const NOW = new Date('2026-10-01T18:00:00Z');

@@ -4,4 +4,5 @@ export { answersFor, send } from './answer.ts';
 export type { Given } from './answer.ts';
 export { client } from './client.ts';
 export type { Answer, Client } from './client.ts';
-export { PASSPHRASES, WS, fixture, id } from './fixture.ts';
+export { PASSPHRASES, fixture } from './fixture.ts';
+export { WS, id } from './ids.ts';

@@ -8,7 +8,8 @@ import { ConditionsBar } from './ConditionsBar.tsx';
 import { ShortcutHelp } from './ShortcutHelp.tsx';
 import { useSession } from './session.ts';
 import { useShortcuts } from './shortcuts.ts';
-import { useGo, withView } from './view.ts';
+import { withView } from './carry.ts';
+import { useGo } from './view.ts';
 
 const PLACES = [
   { to: '/', label: 'Due', keys: 'g d' },

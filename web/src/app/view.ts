@@ -3,6 +3,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { EVERYTHING_AT_THE_TREE, conditionsFromQuery, conditionsToQuery } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { Wording } from '@hurrow/core/characters';
+import { VIEW_KEYS, withView } from './carry.ts';
 import { useToday } from './session.ts';
 
 /** What the bar holds: conditions, and how characters and lengths are worded. */
@@ -10,8 +11,6 @@ export interface View {
   readonly conditions: Conditions;
   readonly wording: Wording;
 }
-
-export const VIEW_KEYS = ['on', 'with', 'by', 'from', 'wet', 'words', 'units'] as const;
 
 function toQuery(view: View, fallback: Conditions): [string, string][] {
   return [
@@ -51,18 +50,6 @@ export function useView(): View & { readonly change: (part: Partial<View>) => vo
     [setSearch, view, fallback],
   );
   return { ...view, change };
-}
-
-/** An address with the view of the present one carried over. */
-export function withView(to: string, search: URLSearchParams): string {
-  const [path = '', own = ''] = to.split('?');
-  const next = new URLSearchParams(own);
-  for (const key of VIEW_KEYS) {
-    const value = search.get(key);
-    if (value !== null && !next.has(key)) next.set(key, value);
-  }
-  const query = next.toString();
-  return query === '' ? path : `${path}?${query}`;
 }
 
 /** Goes to another place with the view carried over, as it stands in the address at that moment. */

@@ -2,7 +2,8 @@ import { BARK } from './bark.ts';
 import { FLOWER } from './flower.ts';
 import { FORM } from './form.ts';
 import { FRUIT } from './fruit.ts';
-import { LEAF } from './leaf.ts';
+import { LEAF_FORM } from './leafForm.ts';
+import { LEAF_SURFACE } from './leafSurface.ts';
 import { NEEDLE } from './needle.ts';
 import { SITE, SMELL, WOOD } from './others.ts';
 import { TWIG } from './twig.ts';
@@ -16,7 +17,8 @@ export const CHARACTERS: readonly Character[] = [
   ...FORM,
   ...BARK,
   ...TWIG,
-  ...LEAF,
+  ...LEAF_FORM,
+  ...LEAF_SURFACE,
   ...NEEDLE,
   ...FLOWER,
   ...FRUIT,
