@@ -35,7 +35,9 @@ export async function choose(page: Page, label: string, text: string): Promise<v
 /** Keeps a picture for the documentation where one is asked for. */
 export async function picture(page: Page, name: string): Promise<void> {
   const folder = process.env['HURROW_PICTURES'];
-  if (folder) await page.screenshot({ path: join(folder, `${name}.png`) });
+  if (!folder) return;
+  if (name !== 'mix-ups') await page.evaluate(() => document.querySelector('main')?.scrollTo(0, 0));
+  await page.screenshot({ path: join(folder, `${name}.png`) });
 }
 
 export async function joinOnPhone(browser: Browser, code: string, number: string): Promise<Page> {
