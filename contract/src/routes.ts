@@ -84,6 +84,10 @@ export const ROUTES = {
     body: 'sitting',
   }),
   sitting: route('GET', '/api/sittings/:id', 'staff', 'A sitting with its stations and who has joined'),
+  sittingChange: route('PUT', '/api/sittings/:id', 'teachers', 'Change the date or handling of a draft', {
+    body: 'sittingChange',
+    ifMatch: true,
+  }),
   sittingStation: route('PUT', '/api/sitting-stations/:id', 'teachers', 'What is at hand at a station', {
     body: 'sittingStation',
     ifMatch: true,

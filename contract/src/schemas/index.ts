@@ -142,6 +142,14 @@ export const BODIES = {
       .default(['look', 'touch']),
     wet: Joi.boolean().default(false),
   }),
+  sittingChange: Joi.object({
+    on: date.required(),
+    handling: Joi.array()
+      .items(Joi.string().valid(...HANDLINGS))
+      .unique()
+      .required(),
+    wet: Joi.boolean().required(),
+  }),
   sittingStation: Joi.object({
     distance: Joi.string()
       .valid(...DISTANCES)

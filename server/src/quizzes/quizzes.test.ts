@@ -117,6 +117,23 @@ describe('a sitting', () => {
     expect((await owner.call('POST', `/api/sittings/${sitting.id}/marking-runs`)).status).toBe(409);
   });
 
+  test('a draft moves to another day, against its version, and not once it is open', async () => {
+    const made = await owner.call<SittingDetail>('POST', `/api/quizzes/${quiz}/sittings`, {
+      section: id('second'),
+      on: '2026-10-02',
+    });
+    const at = `/api/sittings/${made.body.id}`;
+    const body = { on: '2026-10-09', handling: ['lens'], wet: true };
+    const moved = await owner.call<SittingDetail>('PUT', at, body, { version: 1 });
+    expect(moved.body).toMatchObject({ on: '2026-10-09', handling: ['look', 'lens'], wet: true, version: 2 });
+    expect((await owner.call('PUT', at, body, { version: 1 })).status).toBe(412);
+    expect((await owner.call('PUT', at, { ...body, on: '2026-02-30' }, { version: 2 })).body.field).toBe(
+      'on',
+    );
+    await owner.call('POST', `${at}/state`, { to: 'open' }, { version: 2 });
+    expect((await owner.call('PUT', at, body, { version: 3 })).status).toBe(409);
+  });
+
   test('a new code ends the old one', async () => {
     const { sitting, code } = await openSitting(owner, 'second');
     const renewed = await owner.call<{ code: string }>('POST', `/api/sittings/${sitting.id}/code`);

@@ -1,7 +1,7 @@
 import { idParam } from '../http/index.ts';
 import type { StaffHandlers } from '../http/index.ts';
 import { enterSheet, readSheet } from './sheets.ts';
-import { changeSittingStation, changeState, createSitting, renewCode } from './states.ts';
+import { changeSitting, changeSittingStation, changeState, createSitting, renewCode } from './states.ts';
 import { followQuiz, needSitting, readSitting } from './store.ts';
 
 export { readCode } from './codes.ts';
@@ -20,6 +20,7 @@ export const sittingsHandlers: StaffHandlers = {
     const sitting = await readSitting(call.app.db, call.who, id);
     return { body: sitting, version: sitting.version };
   },
+  sittingChange: changeSitting,
   sittingStation: changeSittingStation,
   sittingState: changeState,
   sittingCode: renewCode,

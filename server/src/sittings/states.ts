@@ -33,7 +33,7 @@ export async function createSitting(call: Call<Account>): Promise<Reply> {
         remedy: 'Choose a section of this list, or make the quiz from the section’s list.',
       });
     }
-    const handling = body.handling.includes('look') ? body.handling : ['look', ...body.handling];
+    const handling = withLook(body.handling);
     await insertRows(tx, 'sitting', [
       {
         ws,
@@ -53,6 +53,31 @@ export async function createSitting(call: Call<Account>): Promise<Reply> {
   });
   const made = await readSitting(call.app.db, call.who, id);
   return { status: 201, body: made, version: made.version };
+}
+
+const withLook = (handling: readonly string[]): readonly string[] =>
+  handling.includes('look') ? handling : ['look', ...handling];
+
+/** Moves a draft to another day or allows other handling; once opened, both stand. */
+export async function changeSitting(call: Call<Account>): Promise<Reply> {
+  const body = call.body as { on: string; handling: string[]; wet: boolean };
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  await call.app.db.transaction(async (tx) => {
+    const sitting = await needSitting(tx, call.who, id, true);
+    needVersion(call, sitting.version, sitting);
+    if (sitting.state !== 'draft') {
+      throw conflict('The sitting has been opened; its date and handling stand.', {
+        remedy: 'Make a new sitting.',
+      });
+    }
+    await tx.query(
+      'update sitting set on_date = $3, handling = $4, wet = $5, version = version + 1 where ws = $1 and id = $2',
+      [ws, id, body.on, withLook(body.handling), body.wet],
+    );
+  });
+  const changed = await readSitting(call.app.db, call.who, id);
+  return { body: changed, version: changed.version };
 }
 
 export async function changeSittingStation(call: Call<Account>): Promise<Reply> {

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import Button from 'antd/es/button';
+import Popconfirm from 'antd/es/popconfirm';
 import type { QuizDetail, Station } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
@@ -11,7 +12,7 @@ import { Finding } from './Finding.tsx';
 import { NewSitting } from './NewSitting.tsx';
 import { StationEditor } from './StationEditor.tsx';
 import { useStationChecks } from './stationCheck.ts';
-import type { StationFinding } from './stationCheck.ts';
+import type { StationFinding } from './findings.ts';
 import { STATE_WORDS, askWords } from './words.ts';
 import './quizzes.css';
 
@@ -71,9 +72,15 @@ function StationRow({
           >
             Earlier
           </Button>
-          <Button size="small" onClick={() => remove.mutate(at)}>
-            Take out
-          </Button>
+          <Popconfirm
+            title={`Take station ${station.number} out?`}
+            description="Those after it close up."
+            okText="Take it out"
+            cancelText="Leave it"
+            onConfirm={() => remove.mutate(at)}
+          >
+            <Button size="small">Take out</Button>
+          </Popconfirm>
         </div>
       ) : (
         <span />
@@ -141,7 +148,7 @@ function Quiz({ quiz }: { quiz: QuizDetail }) {
               key={s.id}
               quiz={quiz}
               station={s}
-              finding={checks?.get(s.id)}
+              finding={checks.get(s.id)}
               onEdit={() => setEditing(s)}
             />
           ))}

@@ -11,10 +11,11 @@ import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
 import { useMayTeach } from '../app/session.ts';
 import { useGo } from '../app/view.ts';
 import { AppLink, Loaded, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { DraftSetting } from './DraftSetting.tsx';
 import { Finding } from './Finding.tsx';
 import { JoinCode } from './JoinCode.tsx';
 import { useStationChecks } from './stationCheck.ts';
-import type { StationFinding } from './stationCheck.ts';
+import type { StationFinding } from './findings.ts';
 import { STATE_WORDS } from './words.ts';
 import './quizzes.css';
 
@@ -133,7 +134,7 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
     );
   const marks = `/quizzes/${sitting.quiz}/sittings/${sitting.id}/marks`;
   const markNow = (): void => mark.mutate({ params: { id: sitting.id } }, { onSuccess: () => go(marks) });
-  const twins = [...(checks?.values() ?? [])].filter((f) => f.twins.length > 0).length;
+  const twins = [...checks.values()].filter((f) => f.twins.length > 0).length;
   const busy = state.isPending || mark.isPending;
   return (
     <>
@@ -149,16 +150,12 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
         }
         actions={
           <>
-            {sitting.state === 'draft' ? null : (
-              <>
-                <Button href={`/print/sittings/${sitting.id}/cards`} target="_blank">
-                  Print station cards
-                </Button>
-                <Button href={`/print/sittings/${sitting.id}/answer-sheets`} target="_blank">
-                  Print answer sheets
-                </Button>
-              </>
-            )}
+            <Button href={`/print/sittings/${sitting.id}/cards`} target="_blank">
+              Print station cards
+            </Button>
+            <Button href={`/print/sittings/${sitting.id}/answer-sheets`} target="_blank">
+              Print answer sheets
+            </Button>
             {sitting.state === 'draft' ? (
               <Button type="primary" loading={busy} onClick={() => to('open')}>
                 Open it
@@ -191,7 +188,7 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
       {sitting.state === 'open' || sitting.state === 'given_back' ? (
         <JoinCode sitting={sitting.id} code={code} onCode={setCode} given={sitting.state === 'given_back'} />
       ) : null}
-      {sitting.state === 'draft' ? null : <People sitting={sitting} />}
+      {sitting.state === 'draft' ? <DraftSetting sitting={sitting} /> : <People sitting={sitting} />}
       <section className="panel" aria-label="Stations">
         <h2>Stations</h2>
         <p className="quiet">
@@ -202,7 +199,7 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
             : ''}
         </p>
         {sitting.stations.map((s) => (
-          <StationRow key={s.id} sitting={sitting} at={s} finding={checks?.get(s.station.id)} />
+          <StationRow key={s.id} sitting={sitting} at={s} finding={checks.get(s.station.id)} />
         ))}
       </section>
     </>

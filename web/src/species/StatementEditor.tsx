@@ -3,6 +3,7 @@ import Alert from 'antd/es/alert';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
+import Popconfirm from 'antd/es/popconfirm';
 import Select from 'antd/es/select';
 import type { EnteredStatement, SpeciesProfile, StatementRow } from '@hurrow/contract';
 import { characterWords, readValue, valueWords } from '@hurrow/core/characters';
@@ -85,17 +86,20 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
       footer={
         <>
           {standing ? (
-            <Button
-              danger
-              onClick={() =>
+            <Popconfirm
+              title="Retract what this source says?"
+              description="What is inherited, or what other sources say, stands then."
+              okText="Retract it"
+              cancelText="Leave it"
+              onConfirm={() =>
                 retract.mutate(
                   { params: { id: standing.id }, version: version ?? standing.version },
                   { onSuccess: onClose },
                 )
               }
             >
-              Retract
-            </Button>
+              <Button danger>Retract</Button>
+            </Popconfirm>
           ) : null}
           <Button onClick={onClose}>Leave as it is</Button>
           <Button

@@ -1,0 +1,92 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { DueItem, SittingDetail, TreeRow } from '@hurrow/contract';
+import { answersFor, id, joinWalk, moveSitting, openSitting, openTestApp, send } from '../testing/index.ts';
+import type { Client, TestApp } from '../testing/index.ts';
+
+let app: TestApp;
+let owner: Client;
+beforeAll(async () => {
+  app = await openTestApp();
+  owner = await app.owner();
+});
+afterAll(() => app.close());
+
+const trees = async (): Promise<TreeRow[]> => (await owner.call<TreeRow[]>('GET', '/api/trees')).body;
+
+describe('trees', () => {
+  test('stand with what they are, what is in reach and what they are certified to show', async () => {
+    const tree = (await trees()).find((t) => t.tag === 'Quill A');
+    expect(tree).toMatchObject({
+      taxon: { scientific: 'Abies grandis', common: 'grand fir' },
+      site: { name: 'Test slope' },
+      hazards: ['water'],
+      reach: { leaf: 'hand', twig: 'hand' },
+      certified: { 'needle.bands': { kind: 'states', states: [{ state: 'below-only', freq: 'usual' }] } },
+    });
+  });
+
+  test('are what the newest determination says', async () => {
+    await app.db.query(
+      `insert into determination (ws, id, individual, taxon, by_account, sureness, at)
+       select ws, gen_random_uuid(), individual, $2, by_account, 'sure', '2026-09-01T00:00:00Z' from determination where individual = $1`,
+      [id('tree-c'), id('albicaulis')],
+    );
+    expect((await trees()).find((t) => t.tag === 'Quill C')).toMatchObject({
+      taxon: { scientific: 'Pinus albicaulis' },
+      cautions: [{ hazard: 'protected' }],
+    });
+  });
+
+  test('are tagged once at a site, whatever the case of the tag', async () => {
+    const body = {
+      site: id('site'),
+      tag: 'New one',
+      taxon: id('occidental'),
+      reach: { leaf: 'hand', fruit: 'out' },
+    };
+    const made = await owner.call<TreeRow>('POST', '/api/trees', body);
+    expect(made.status).toBe(201);
+    expect(made.body.reach).toEqual({ leaf: 'hand', fruit: 'out' });
+    const again = await owner.call('POST', '/api/trees', { ...body, tag: 'NEW ONE' });
+    expect([again.status, again.body.field]).toEqual([409, 'tag']);
+    const nowhere = await owner.call('POST', '/api/trees', { ...body, tag: 'Other', site: id('nowhere') });
+    expect([nowhere.status, nowhere.body.field]).toEqual([422, 'site']);
+  });
+});
+
+describe('the work that is due', () => {
+  const kinds = async (who: Client): Promise<string[]> =>
+    (await who.call<DueItem[]>('GET', '/api/due')).body.map((d) => `${d.kind} ${d.title}`);
+
+  test('follows a sitting from its opening to its give-back, then names what was mixed up', async () => {
+    const { sitting, code } = await openSitting(owner, 'first');
+    expect(await kinds(owner)).toContain('enter Running: first section · Grandis walk');
+    for (const number of ['11', '12']) {
+      const { phone, walk } = await joinWalk(app, code, number);
+      await send(phone, answersFor(walk, 1, { name: 'subalpine fir' }));
+    }
+    await moveSitting(owner, sitting.id, 'closed');
+    expect(await kinds(owner)).toContain('mark To mark: first section · Grandis walk');
+    await owner.call('POST', `/api/sittings/${sitting.id}/marking-runs`);
+    expect(await kinds(owner)).toContain('give_back To give back: first section · Grandis walk');
+    await moveSitting(owner, sitting.id, 'given_back');
+    const after = await kinds(owner);
+    expect(after.some((k) => k.startsWith('give_back'))).toBe(false);
+    expect(after).toContain('mixup subalpine fir named for grand fir');
+  });
+
+  test('a draft whose day has passed wants a new date', async () => {
+    const made = await owner.call<SittingDetail>('POST', `/api/quizzes/${id('quiz')}/sittings`, {
+      section: id('second'),
+      on: '2026-09-01',
+    });
+    expect(made.status).toBe(201);
+    expect(await kinds(owner)).toContain('open_sitting Set a new date: second section · Grandis walk');
+  });
+
+  test('of another section is not an assistant’s', async () => {
+    const mine = await kinds(await app.assistant());
+    expect(mine.some((k) => k.includes('second section'))).toBe(false);
+    expect(mine).toContain('mixup subalpine fir named for grand fir');
+  });
+});
