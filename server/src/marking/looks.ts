@@ -3,7 +3,7 @@ import type { Station } from '@hurrow/contract';
 import { insertRows } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import type { SittingRow } from '../sittings/index.ts';
-import type { Answer } from './run.ts';
+import type { Answer } from './answers.ts';
 
 type Named = 'right' | 'other' | 'unlisted' | 'blank' | 'genus_only' | 'cannot_tell';
 

@@ -1,18 +1,21 @@
 import './classes.css';
 import Button from 'antd/es/button';
+import { showLength } from '@hurrow/core/measuring';
 import type { ListSummary, Section } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
-import { useGo } from '../app/view.ts';
+import { useGo, useView } from '../app/view.ts';
 import { AppLink, Loaded, Nothing, PageHead } from '../parts/index.ts';
 
 function SectionPanel({ section }: { section: Section }) {
+  const { wording } = useView();
   return (
     <section className="panel" aria-label={section.name}>
       <h2>{section.name}</h2>
       <p className="quiet">
         {section.term} · list <AppLink to={`/classes/lists/${section.list}`}>{section.listName}</AppLink> ·
-        trees at {section.site.name}, {Math.round(section.site.elevM)} m · {section.students.length} students
+        trees at {section.site.name}, {showLength(section.site.elevM * 1000, wording.units)} ·{' '}
+        {section.students.length} students
       </p>
       <ul className="roster">
         {section.students.map((s) => (

@@ -59,7 +59,7 @@ function StationRow({
               mode="multiple"
               size="small"
               aria-label={`In hand at station ${station.number}`}
-              className="pick"
+              className="draft-handling"
               value={[...at.material]}
               options={MATERIALS.map((m) => ({ value: m, label: MATERIAL_LABELS[m] }))}
               onChange={(material) => {
