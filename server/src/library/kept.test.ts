@@ -1,0 +1,74 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { openTestApp, WS, id } from '../testing/index.ts';
+import type { TestApp } from '../testing/index.ts';
+import { keptUnderStamp } from './kept.ts';
+import { readHeaders } from './taxa.ts';
+
+let app: TestApp;
+beforeAll(async () => {
+  app = await openTestApp();
+});
+afterAll(() => app.close());
+
+const rename = 'update name set text = $2 where taxon = $1 and kind = $3';
+const commonName = async (): Promise<string | null | undefined> =>
+  (await readHeaders(app.db, WS, [id('grandis')])).get(id('grandis'))?.common;
+
+test('what was read is kept until the library changes', async () => {
+  let reads = 0;
+  const read = (): Promise<number> =>
+    keptUnderStamp(app.db, WS, 'counting', () => Promise.resolve((reads += 1)));
+  expect([await read(), await read()]).toEqual([1, 1]);
+  await app.db.query(rename, [id('grandis'), 'giant fir', 'common']);
+  expect([await read(), await read()]).toEqual([2, 2]);
+});
+
+test.each([
+  'statement',
+  'statement_state',
+  'statement_range',
+  'taxon',
+  'taxon_parent',
+  'name',
+  'source',
+  'season_window',
+  'character',
+  'state',
+])('any change of %s is seen', async (table) => {
+  const stamp = async (): Promise<string | undefined> =>
+    (await app.db.query<{ s: string }>('select library_stamp as s from workspace'))[0]?.s;
+  const before = await stamp();
+  await app.db.query(`update "${table}" set ws = ws where ws = $1`, [WS]);
+  expect(await stamp()).not.toBe(before);
+});
+
+test('what a transaction read before it was rolled back is never served', async () => {
+  await app.db.query(rename, [id('grandis'), 'grand fir', 'common']);
+  expect(await commonName()).toBe('grand fir');
+  await expect(
+    app.db.transaction(async (tx) => {
+      await tx.query(rename, [id('grandis'), 'never committed', 'common']);
+      const inside = (await readHeaders(tx, WS, [id('grandis')])).get(id('grandis'));
+      expect(inside?.common).toBe('never committed');
+      throw new Error('rolled back');
+    }),
+  ).rejects.toThrow('rolled back');
+  expect(await commonName()).toBe('grand fir');
+  await app.db.query(rename, [id('grandis'), 'tall fir', 'common']);
+  expect(await commonName()).toBe('tall fir');
+});
+
+test('answers and marks leave the stamp alone, so that a class sending answers slows nobody', async () => {
+  const stamp = (): Promise<readonly { s: string }[]> =>
+    app.db.query<{ s: string }>('select library_stamp as s from workspace');
+  const before = await stamp();
+  await app.db.query(
+    `insert into conflict (ws, id, payload, why) values ($1, gen_random_uuid(), '{}'::jsonb, 'a test')`,
+    [WS],
+  );
+  await app.db.query(
+    `insert into attempt (ws, id, sitting, student) select ws, gen_random_uuid(), sitting, $2 from attempt where ws = $1 limit 1`,
+    [WS, id('s12')],
+  );
+  expect(await stamp()).toEqual(before);
+});
