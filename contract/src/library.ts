@@ -1,6 +1,5 @@
 import type { LibraryData } from '@hurrow/core/tells';
 import type { Frequency, MergePolicy, Value } from '@hurrow/core/characters';
-import type { WindowKind } from '@hurrow/core/conditions';
 
 export type Rank =
   'family' | 'genus' | 'section' | 'group' | 'species' | 'infraspecies' | 'cultivar' | 'hybrid';
@@ -89,12 +88,6 @@ export interface StatementBody {
   readonly source: string;
   readonly value: EnteredStatement;
   readonly note?: string | null;
-}
-
-export interface WindowShown {
-  readonly kind: WindowKind;
-  readonly start: number;
-  readonly end: number;
 }
 
 export interface ListSummary {

@@ -1,4 +1,4 @@
-export { libraryHandlers, resolvedCount } from './routes.ts';
+export { libraryHandlers } from './routes.ts';
 export { installVocabulary, readVocabulary } from './vocabulary.ts';
 export {
   HEADER,

@@ -1,5 +1,5 @@
 import type { SpeciesProfile, SpeciesRow, Source } from '@hurrow/contract';
-import { lineage, resolver, vocabularyOf } from '@hurrow/core/characters';
+import { lineage } from '@hurrow/core/characters';
 import type { Sql } from '../db/index.ts';
 import { idParam, notFound } from '../http/index.ts';
 import type { Account, Call, StaffHandlers } from '../http/index.ts';
@@ -88,14 +88,6 @@ async function profile(call: Call<Account>): Promise<SpeciesProfile> {
     sources,
     policy: data.policy,
   };
-}
-
-/** The characters in use for a species, inherited ones included: for tests and for the list of what is recorded. */
-export async function resolvedCount(sql: Sql, ws: string, taxon: string): Promise<number> {
-  const data = await readLibrary(sql, ws, [taxon]);
-  const vocabulary = vocabularyOf(await readVocabulary(sql, ws));
-  const taxa = new Map(data.taxa.map((t) => [t.id, t]));
-  return resolver({ taxa, statements: data.statements, vocabulary, policy: data.policy })(taxon).size;
 }
 
 export const libraryHandlers: StaffHandlers = {
