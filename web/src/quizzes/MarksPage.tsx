@@ -21,7 +21,7 @@ function Totals({ marks }: { marks: Marks }) {
   return (
     <section className="panel" aria-label="Totals">
       <h2>Points</h2>
-      <table className="plain-table tight">
+      <table className="plain-table tight points">
         <tbody>
           {marks.totals.map((t) => (
             <tr key={t.student}>
