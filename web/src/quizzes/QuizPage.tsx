@@ -7,13 +7,14 @@ import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
 import { useView } from '../app/view.ts';
 import { useVocabulary } from '../app/vocabulary.ts';
-import { AppLink, Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { Finding } from './Finding.tsx';
 import { NewSitting } from './NewSitting.tsx';
 import { StationEditor } from './StationEditor.tsx';
 import { useStationChecks } from './stationCheck.ts';
 import type { StationFinding } from './findings.ts';
-import { STATE_WORDS, askWords } from './words.ts';
+import { askWords } from './words.ts';
+import { SittingLines } from './SittingLines.tsx';
 import './quizzes.css';
 
 function StationRow({
@@ -119,17 +120,7 @@ function Quiz({ quiz }: { quiz: QuizDetail }) {
       {quiz.sittings.length > 0 ? (
         <section className="panel" aria-label="Sittings">
           <h2>Sittings</h2>
-          {quiz.sittings.map((s) => (
-            <div key={s.id} className="sitting-line">
-              <AppLink to={`/quizzes/${quiz.id}/sittings/${s.id}`}>
-                {s.sectionName}, {s.on}
-              </AppLink>
-              <span className="tag">{STATE_WORDS[s.state]}</span>
-              <span className="quiet number">
-                {s.submitted} of {s.roster} handed in
-              </span>
-            </div>
-          ))}
+          <SittingLines quiz={quiz.id} sittings={quiz.sittings} />
         </section>
       ) : null}
       {quiz.stations.length === 0 ? (

@@ -8,7 +8,7 @@ import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
 import { useGo } from '../app/view.ts';
 import { AppLink, Loaded, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
-import { STATE_WORDS } from './words.ts';
+import { SittingLines } from './SittingLines.tsx';
 import './quizzes.css';
 
 function NewQuiz({ onClose }: { onClose: () => void }) {
@@ -94,17 +94,7 @@ export function QuizzesPage() {
                   <p className="quiet">
                     {q.listName} · {q.stations} stations
                   </p>
-                  {q.sittings.map((s) => (
-                    <div key={s.id} className="sitting-line">
-                      <AppLink to={`/quizzes/${q.id}/sittings/${s.id}`}>
-                        {s.sectionName}, {s.on}
-                      </AppLink>
-                      <span className="tag">{STATE_WORDS[s.state]}</span>
-                      <span className="quiet number">
-                        {s.submitted} of {s.roster} handed in
-                      </span>
-                    </div>
-                  ))}
+                  <SittingLines quiz={q.id} sittings={q.sittings} />
                 </section>
               ))}
             </>
