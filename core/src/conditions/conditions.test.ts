@@ -5,6 +5,7 @@ import {
   EVERYTHING_AT_THE_TREE,
   HOPKINS,
   addDays,
+  allowedHandling,
   conditionsFromQuery,
   conditionsToQuery,
   dayOfYear,
@@ -244,4 +245,10 @@ test('conditions go into the address and come back as they were', () => {
     date: fallback.date,
     distance: 'hand',
   });
+});
+
+test('a caution caps what may be done, and never looking', () => {
+  const cautions = [{ forbids: ['touch', 'look'] }, { forbids: ['smell'] }];
+  expect(allowedHandling(['look', 'lens', 'touch', 'smell'], cautions)).toEqual(['look', 'lens']);
+  expect(allowedHandling(['look', 'touch'], [])).toEqual(['look', 'touch']);
 });

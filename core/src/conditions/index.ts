@@ -1,4 +1,5 @@
 export * from './types.ts';
+export { allowedHandling } from './allowed.ts';
 export { addDays, dayOfYear, isDate, showDay } from './day.ts';
 export { inSeason, within } from './seasons.ts';
 export { handlingWords, materialWords, visible } from './visible.ts';

@@ -8,6 +8,8 @@ import type {
   TruthRow,
 } from '@hurrow/contract';
 import { valueWords } from '@hurrow/core/characters';
+import { allowedHandling } from '@hurrow/core/conditions';
+import type { Handling } from '@hurrow/core/conditions';
 import { countMixUps, diagnose } from '@hurrow/core/mixups';
 import type { CalledLook, Look, Reading } from '@hurrow/core/mixups';
 import { judgeCall } from '@hurrow/core/quizzes';
@@ -38,7 +40,7 @@ interface LookRow {
   tag: string;
   material: string[];
   distance: string;
-  handling: string[];
+  handling: Handling[];
   calls: readonly { character: string; state: string }[];
 }
 
@@ -198,7 +200,7 @@ function evidenceRow(look: LookRow, station: Station, shown: Shown): EvidenceRow
     sure: look.sure,
     origin: look.origin,
     material: look.material,
-    handling: look.handling,
+    handling: allowedHandling(look.handling, station.tree.cautions),
     distance: look.distance,
     calls: look.calls.flatMap(({ character, state }) => {
       const c = shown.character(character);

@@ -1,5 +1,6 @@
-import type { ResultAsk, ResultStation, WalkResults } from '@hurrow/contract';
+import type { ResultAsk, ResultStation, Station, WalkResults } from '@hurrow/contract';
 import { valueWords } from '@hurrow/core/characters';
+import { allowedHandling } from '@hurrow/core/conditions';
 import type { Conditions, Material } from '@hurrow/core/conditions';
 import { asShown, comparePair, describeTaxa } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
@@ -22,11 +23,11 @@ interface Place {
   taken_on: Partial<Record<Material, string>>;
 }
 
-const conditionsAt = (sitting: SittingRow, place: Place): Conditions => ({
+const conditionsAt = (sitting: SittingRow, place: Place, station: Station): Conditions => ({
   date: sitting.on_date,
   material: place.material,
   takenOn: place.taken_on,
-  handling: sitting.handling,
+  handling: allowedHandling(sitting.handling, station.tree.cautions),
   distance: place.distance,
   wet: sitting.wet,
 });
@@ -84,7 +85,7 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
         reach: station.tree.reach,
       },
     );
-    const report = comparePair(tree, instead, vocabulary, conditionsAt(sitting, place), new Set());
+    const report = comparePair(tree, instead, vocabulary, conditionsAt(sitting, place, station), new Set());
     return {
       scientific: header.scientific,
       common: header.common,

@@ -1,6 +1,5 @@
 import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
-import { handlingWords, materialWords } from '@hurrow/core/conditions';
-import type { Handling } from '@hurrow/core/conditions';
+import { allowedHandling, handlingWords, materialWords } from '@hurrow/core/conditions';
 import type { Station, WalkAsk, WalkSitting, WalkState, WalkStation } from '@hurrow/contract';
 import { vocabularyOf } from '@hurrow/core/characters';
 import type { Vocabulary } from '@hurrow/core/characters';
@@ -11,13 +10,6 @@ import type { Call, Student } from '../http/index.ts';
 import { readVocabulary } from '../library/index.ts';
 import { readStations } from '../quizzes/index.ts';
 import { sittingById } from '../sittings/index.ts';
-import type { SittingRow } from '../sittings/index.ts';
-
-/** What a caution at the station forbids is taken out of the handling; nothing proposes to touch a hazard. */
-function allowedHandling(sitting: SittingRow, station: Station): Handling[] {
-  const forbidden = new Set(station.tree.cautions.flatMap((c) => c.forbids));
-  return sitting.handling.filter((h) => h === 'look' || !forbidden.has(h));
-}
 
 function walkAsk(publicId: string, ask: Station['asks'][number], vocabulary: Vocabulary): WalkAsk {
   const c = ask.character ? vocabulary.get(ask.character) : undefined;
@@ -116,7 +108,7 @@ export async function walkSitting(call: Call<Student>): Promise<WalkSitting> {
         id: place.public_id,
         number: station.number,
         material: place.material.map((m) => materialWords(m as Parameters<typeof materialWords>[0])),
-        handling: allowedHandling(sitting, station).map(handlingWords),
+        handling: allowedHandling(sitting.handling, station.tree.cautions).map(handlingWords),
         distance: DISTANCE_WORDS[place.distance],
         cautions: hazards.map((h) => HAZARD_WORDS[h] ?? HAZARD_WORDS['other'] ?? '').sort(),
         asks: station.asks.flatMap((a) => {

@@ -2,6 +2,7 @@ import { useParams } from 'react-router';
 import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
 import type { SittingDetail, SittingStation } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
+import { allowedHandling } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
 import { useVocabulary } from '../app/vocabulary.ts';
@@ -11,9 +12,8 @@ import { PrintBar } from './PrintBar.tsx';
 function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
   const vocabulary = useVocabulary();
   const { tree, asks, number } = at.station;
-  const forbidden = new Set(tree.cautions.flatMap((c) => c.forbids));
   const hazards = [...new Set([...tree.cautions.map((c) => c.hazard), ...tree.hazards])];
-  const may = sitting.handling.filter((h) => h === 'look' || !forbidden.has(h));
+  const may = allowedHandling(sitting.handling, tree.cautions);
   return (
     <article className="card">
       <div className="card-number">{number}</div>

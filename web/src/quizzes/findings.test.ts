@@ -91,6 +91,24 @@ describe('what is said beside a station', () => {
     expect(found.told).toBe(0);
   });
 
+  test('what a caution forbids at the tree tells nothing apart there', () => {
+    const feels = (t: string, feel: string) => says(t, 'needle.tip', state(feel));
+    const felt: ListLibrary = {
+      ...library,
+      members: ['grand', 'copy'].map(header),
+      data: {
+        ...library.data,
+        statements: [...library.data.statements, feels('grand', 'blunt'), feels('copy', 'sharp')],
+      },
+    };
+    const touched = stationChecker(felt, vocabularyOf(CHARACTERS));
+    const guarded = station('grand', {
+      cautions: [{ hazard: 'irritant', forbids: ['touch'], text: 'Do not touch.' }],
+    });
+    expect(touched({ station: station('grand'), conditions }).told).toBe(1);
+    expect(touched({ station: guarded, conditions }).twins.map((t) => t.id)).toEqual(['copy']);
+  });
+
   test('a tree of a species that is not listed is compared with all that are', () => {
     const found = check({ station: station('stranger'), conditions });
     expect(found.told + found.twins.length + found.unproven.length).toBe(4);

@@ -1,5 +1,6 @@
 import type { ListLibrary, Station, TaxonHeader } from '@hurrow/contract';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
+import { allowedHandling } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import { asShown, checkStation, describeTaxa } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
@@ -63,7 +64,8 @@ export function stationChecker(
       own,
       all.filter((d) => headers.has(d.id)),
       vocabulary,
-      conditions,
+      // What a caution forbids there cannot tell anything apart.
+      { ...conditions, handling: allowedHandling(conditions.handling, station.tree.cautions) },
     );
     return {
       twins: report.twins.flatMap((r) => headers.get(r.b) ?? []),

@@ -1,0 +1,13 @@
+import type { Handling } from './types.ts';
+
+/**
+ * What may be done at a station: what the sitting allows, less what a caution there forbids. Looking is always allowed.
+ * Source: 1-product, Cautions: a caution caps handling.
+ */
+export function allowedHandling(
+  handling: readonly Handling[],
+  cautions: readonly { readonly forbids: readonly string[] }[],
+): Handling[] {
+  const forbidden = new Set(cautions.flatMap((c) => c.forbids));
+  return handling.filter((h) => h === 'look' || !forbidden.has(h));
+}
