@@ -61,36 +61,50 @@ const jestStep = (name, args, env = process.env) =>
   });
 
 const quiet = { quiet: true, mayFail: true };
-await check('format', () => run('npx', ['--no-install', 'prettier', '--check', '.'], quiet));
-await check('lint', () => run('npx', ['--no-install', 'eslint', '.', '--max-warnings=0'], quiet));
-await check('types', () => types({ quiet: true }));
-await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
-await jestStep('server on PGlite', ['--selectProjects', 'server']);
-await step('server on PostgreSQL', async () => {
-  const file = join(reports, 'postgres.json');
-  const result = await withPostgres((url) =>
-    jest(
-      ['--selectProjects', 'server', '--testPathIgnorePatterns', 'crash', '--json', `--outputFile=${file}`],
-      { env: { ...process.env, HURROW_TEST_POSTGRES: url }, quiet: true },
-    ),
-  );
-  return counted(file, result, (r) => ({
-    good: r.numPassedTests,
-    bad: r.numFailedTests + r.numRuntimeErrorTestSuites,
-  }));
-});
-await check('build', async () => {
-  await build();
-  return { code: 0, output: '' };
-});
-for (const s of sizes()) {
-  await check(sizeLine(s), () => Promise.resolve({ code: s.bytes <= s.most ? 0 : 1, output: 'too large' }));
+
+/** What reads the code and what runs it without a browser, one after the other. */
+async function code() {
+  await check('format', () => run('npx', ['--no-install', 'prettier', '--check', '.'], quiet));
+  await check('lint', () => run('npx', ['--no-install', 'eslint', '.', '--max-warnings=0'], quiet));
+  await check('types', () => types({ quiet: true }));
+  await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
+  await jestStep('server on PGlite', ['--selectProjects', 'server']);
+  await step('server on PostgreSQL', async () => {
+    const file = join(reports, 'postgres.json');
+    const result = await withPostgres((url) =>
+      jest(
+        ['--selectProjects', 'server', '--testPathIgnorePatterns', 'crash', '--json', `--outputFile=${file}`],
+        { env: { ...process.env, HURROW_TEST_POSTGRES: url }, quiet: true },
+      ),
+    );
+    return counted(file, result, (r) => ({
+      good: r.numPassedTests,
+      bad: r.numFailedTests + r.numRuntimeErrorTestSuites,
+    }));
+  });
 }
-await step('browser tests', async () => {
-  const file = join(reports, 'browser.json');
-  const result = await browser({ env: { ...process.env, HURROW_REPORT: file }, quiet: true });
-  return counted(file, result, (r) => ({ good: r.stats.expected, bad: r.stats.unexpected + r.stats.flaky }));
-});
+
+/** The built application, its sizes and the tasks in the browser. */
+async function application() {
+  await check('build', async () => {
+    await build();
+    return { code: 0, output: '' };
+  });
+  for (const s of sizes()) {
+    await check(sizeLine(s), () => Promise.resolve({ code: s.bytes <= s.most ? 0 : 1, output: 'too large' }));
+  }
+  await step('browser tests', async () => {
+    const file = join(reports, 'browser.json');
+    const result = await browser({ env: { ...process.env, HURROW_REPORT: file }, quiet: true });
+    return counted(file, result, (r) => ({
+      good: r.stats.expected,
+      bad: r.stats.unexpected + r.stats.flaky,
+    }));
+  });
+}
+
+// Neither lane fills a processor: the browser waits for its server, one worker of Jest for its database.
+await Promise.all([code(), application()]);
 
 rmSync(reports, { recursive: true, force: true });
 console.log(`${passed} passed, ${failed} failed`);

@@ -1,6 +1,11 @@
+import { measurePlates } from './plates.ts';
+import { measureProfiles } from './profiles.ts';
 import { measureReads } from './reads.ts';
 
 const TARGET_MS = 20;
+
+console.log(measureProfiles());
+console.log(measurePlates());
 
 const { baseline, reads } = await measureReads();
 console.log(

@@ -13,6 +13,8 @@ export interface Bundle {
     readonly role: string;
     readonly passphrase: string;
   }[];
+  /** Whether the families, genera and groups that ship are put in as well. */
+  readonly withGroups?: boolean;
   /** Filled before accounts (the workspace), and after them, in this order. */
   readonly first: readonly TableRows[];
   readonly then: readonly TableRows[];

@@ -4,6 +4,16 @@ import type { Route } from './index.ts';
 import type { BODIES } from './schemas/index.ts';
 import { checkBody } from './schemas/index.ts';
 
+/** Written whole under a key of their own, small enough that the last word stands. */
+const WHOLE: readonly string[] = [
+  '/api/sittings/:id/name-rulings',
+  '/api/sites/:id',
+  '/api/species/:id/seasons',
+  '/api/pairs',
+  '/api/photos/:id',
+  '/api/policies',
+];
+
 describe('the route table', () => {
   test('no two routes answer to the same method and shape of address', () => {
     const shapes = Object.values(ROUTES).map((r) => `${r.method} ${r.path.replace(/:[a-z]+/g, ':')}`);
@@ -13,7 +23,7 @@ describe('the route table', () => {
   test('reads carry no body, and what two people may edit is written against a version', () => {
     for (const r of Object.values(ROUTES) as Route[]) {
       if (r.method === 'GET') expect(r.body).toBeUndefined();
-      if (r.method === 'PUT' && r.path !== '/api/sittings/:id/name-rulings') expect(r.ifMatch).toBe(true);
+      if (r.method === 'PUT' && !WHOLE.includes(r.path)) expect(r.ifMatch).toBe(true);
     }
   });
 

@@ -4,6 +4,7 @@ export * from './people.ts';
 export * from './library.ts';
 export * from './quizzes.ts';
 export * from './marking.ts';
+export * from './sketch.ts';
 export * from './walk.ts';
 export * from './bundle.ts';
 export * from './hazards.ts';

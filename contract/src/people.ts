@@ -1,3 +1,4 @@
+import type { ShiftRates } from '@hurrow/core/conditions';
 import type { TaxonHeader } from './library.ts';
 
 export type Role = 'owner' | 'instructor' | 'assistant';
@@ -21,6 +22,9 @@ export interface Site {
   readonly lat: number;
   readonly lon: number;
   readonly elevM: number;
+  readonly tz?: string;
+  /** How seasons shift there; the shipped rates where absent. */
+  readonly rates?: ShiftRates;
 }
 
 export interface SectionStudent {
@@ -35,6 +39,7 @@ export interface Section {
   readonly term: string;
   readonly list: string;
   readonly listName: string;
+  readonly level?: 'young' | 'general' | 'technical';
   readonly site: Site;
   readonly students: readonly SectionStudent[];
 }

@@ -3,6 +3,7 @@ import type { Value } from '@hurrow/core/characters';
 import type { MarkPolicy } from '@hurrow/core/quizzes';
 import type { Caution, TaxonHeader } from './library.ts';
 import type { Site } from './people.ts';
+import type { Sketch } from './sketch.ts';
 
 export interface TreeRow {
   readonly id: string;
@@ -92,6 +93,8 @@ export interface SittingStation {
   readonly distance: Distance;
   readonly material: readonly Material[];
   readonly version: number;
+  /** What is drawn where the station is a plate, for its card. */
+  readonly drawn: readonly Sketch[];
 }
 
 export interface SheetProgress {

@@ -15,6 +15,8 @@ export interface Route {
   readonly body?: string;
   /** Whether `If-Match` must carry the version that was read. */
   readonly ifMatch?: boolean;
+  /** The body is a file of this kind instead of JSON. */
+  readonly file?: 'image';
 }
 
 const route = (
@@ -22,7 +24,7 @@ const route = (
   path: string,
   audience: Audience,
   summary: string,
-  more: Pick<Route, 'body' | 'ifMatch'> = {},
+  more: Pick<Route, 'body' | 'ifMatch' | 'file'> = {},
 ): Route => ({ method, path, audience, summary, ...more });
 
 /** Every route of the application; the server mounts exactly these and the OpenAPI document lists them. */
@@ -42,6 +44,14 @@ export const ROUTES = {
     body: 'section',
   }),
   sites: route('GET', '/api/sites', 'staff', 'Sites'),
+  siteChange: route('PUT', '/api/sites/:id', 'teachers', 'Change a site and how seasons shift there', {
+    body: 'site',
+  }),
+  sightings: route('GET', '/api/sightings', 'staff', 'What was seen in season at the sites'),
+  sightingCreate: route('POST', '/api/sightings', 'teachers', 'Record what was seen in season', {
+    body: 'sighting',
+  }),
+  sightingRemove: route('DELETE', '/api/sightings/:id', 'teachers', 'Take a sighting back'),
   siteCreate: route('POST', '/api/sites', 'teachers', 'Add a site', { body: 'site' }),
   lists: route('GET', '/api/lists', 'staff', 'Lists'),
   listPreview: route('POST', '/api/lists/preview', 'teachers', 'Which pasted names the library knows', {
@@ -49,6 +59,28 @@ export const ROUTES = {
   }),
   listCreate: route('POST', '/api/lists', 'teachers', 'Make a list', { body: 'list' }),
   list: route('GET', '/api/lists/:id', 'staff', 'A list with its members'),
+  listChange: route(
+    'PUT',
+    '/api/lists/:id',
+    'teachers',
+    'Change a list: its name, members, weeks and labels',
+    {
+      body: 'list',
+      ifMatch: true,
+    },
+  ),
+  listCopy: route('POST', '/api/lists/:id/copies', 'teachers', 'Copy a list under another name', {
+    body: 'listCopy',
+  }),
+  listRemove: route('DELETE', '/api/lists/:id', 'teachers', 'Remove a list that no class uses', {
+    ifMatch: true,
+  }),
+  listTable: route(
+    'GET',
+    '/api/lists/:id/table',
+    'staff',
+    'The members of a list with statements that can be edited',
+  ),
   listLibrary: route(
     'GET',
     '/api/lists/:id/library',
@@ -57,8 +89,71 @@ export const ROUTES = {
   ),
 
   vocabulary: route('GET', '/api/vocabulary', 'staff', 'Characters and states'),
+  glossary: route('GET', '/api/glossary', 'staff', 'Every character and state, with learners’ words'),
+  characterCreate: route('POST', '/api/characters', 'teachers', 'Add a character', { body: 'character' }),
+  characterChange: route('PUT', '/api/characters/:id', 'teachers', 'Reword or retire a character', {
+    body: 'characterChange',
+    ifMatch: true,
+  }),
+  wordCreate: route('POST', '/api/words', 'teachers', 'Add a learners’ word for a term', { body: 'word' }),
+  wordRemove: route('DELETE', '/api/words/:id', 'teachers', 'Remove a learners’ word'),
+  misreads: route(
+    'GET',
+    '/api/sections/:id/misreads',
+    'staff',
+    'How often a section called characters wrong',
+  ),
   species: route('GET', '/api/species', 'staff', 'Species of the library'),
+  libraryTable: route('GET', '/api/library', 'staff', 'Every species with statements that can be edited'),
+  taxa: route('GET', '/api/taxa', 'staff', 'Every taxon with where it hangs'),
+  taxonCreate: route('POST', '/api/taxa', 'teachers', 'Add a taxon of any rank', { body: 'taxon' }),
   profile: route('GET', '/api/species/:id', 'staff', 'A species with what is recorded of it and above it'),
+  speciesChange: route(
+    'PUT',
+    '/api/species/:id',
+    'teachers',
+    'Change names, place, prose and cautions of a taxon',
+    {
+      body: 'species',
+      ifMatch: true,
+    },
+  ),
+  seasonPut: route('PUT', '/api/species/:id/seasons', 'teachers', 'Record a season window', {
+    body: 'season',
+  }),
+  seasonRemove: route('DELETE', '/api/season-windows/:id', 'teachers', 'Take a season window back'),
+  questionSettle: route(
+    'POST',
+    '/api/species/:id/settled-questions',
+    'teachers',
+    'Answer a question: it is so',
+    {
+      body: 'question',
+    },
+  ),
+  pairPut: route('PUT', '/api/pairs', 'teachers', 'Declare a look-alike, or change what parts the two', {
+    body: 'pair',
+  }),
+  pairRemove: route('DELETE', '/api/pairs/:id', 'teachers', 'Take a look-alike back'),
+  photoAdd: route('POST', '/api/species/:id/photos', 'teachers', 'Add a photograph of an organ', {
+    file: 'image',
+  }),
+  photo: route('GET', '/api/photos/:id', 'staff', 'A photograph'),
+  photoChange: route('PUT', '/api/photos/:id', 'teachers', 'Change organ, date and credit of a photograph', {
+    body: 'photo',
+  }),
+  photoRemove: route('DELETE', '/api/photos/:id', 'teachers', 'Remove a photograph'),
+  sources: route('GET', '/api/sources', 'staff', 'Sources, and how several are merged'),
+  sourceCreate: route('POST', '/api/sources', 'teachers', 'Add a source', { body: 'source' }),
+  sourceChange: route('PUT', '/api/sources/:id', 'teachers', 'Change a source', {
+    body: 'source',
+    ifMatch: true,
+  }),
+  policies: route('PUT', '/api/policies', 'teachers', 'How several sources are merged', { body: 'policies' }),
+  statementBatch: route('POST', '/api/statements/batch', 'teachers', 'Record many statements, all or none', {
+    body: 'batch',
+  }),
+  undo: route('POST', '/api/changes/undo', 'teachers', 'Undo one’s own latest change of statements'),
   statementCreate: route('POST', '/api/statements', 'teachers', 'Record a statement', { body: 'statement' }),
   statementChange: route('PUT', '/api/statements/:id', 'teachers', 'Change a statement', {
     body: 'statementValue',

@@ -1,4 +1,5 @@
 import type { AskKind } from './quizzes.ts';
+import type { Sketch } from './sketch.ts';
 
 /** An ask as a student's phone sees it: nothing in it comes from the key. */
 export interface WalkAsk {
@@ -22,6 +23,8 @@ export interface WalkStation {
   readonly handling: readonly string[];
   readonly distance: string;
   readonly cautions: readonly string[];
+  /** What is drawn where the station is a plate. */
+  readonly drawn: readonly Sketch[];
   readonly asks: readonly WalkAsk[];
 }
 
@@ -77,6 +80,8 @@ export interface ResultTell {
   readonly organ: string;
   readonly truth: string;
   readonly named: string;
+  /** Both states drawn, where a line can show them. */
+  readonly drawn: { readonly truth: Sketch; readonly named: Sketch } | null;
 }
 
 export interface ResultAsk {

@@ -19,6 +19,16 @@ export interface Planted {
   /** The character behind it, and the state it is misread as; without a state it is read right and not used. */
   readonly character?: string;
   readonly readAs?: string;
+  /** The only section that has it; all of them without one. */
+  readonly section?: string;
+  /** The rate after the lesson that took the pair again; a lesson that changed nothing leaves it out. */
+  readonly afterLesson?: number;
+}
+
+/** Which section answers, and whether its lesson has been. */
+export interface Answering {
+  readonly section: string;
+  readonly afterLesson: boolean;
 }
 
 export const PLANTED: readonly Planted[] = [
@@ -26,6 +36,7 @@ export const PLANTED: readonly Planted[] = [
     truth: 'Abies grandis',
     named: 'Abies lasiocarpa',
     rate: 0.34,
+    afterLesson: 0.04,
     character: 'needle.bands',
     readAs: 'both-sides',
   },
@@ -33,6 +44,7 @@ export const PLANTED: readonly Planted[] = [
     truth: 'Abies lasiocarpa',
     named: 'Abies grandis',
     rate: 0.12,
+    afterLesson: 0.03,
     character: 'needle.bands',
     readAs: 'below-only',
   },
@@ -49,9 +61,19 @@ export const PLANTED: readonly Planted[] = [
     truth: 'Fraxinus pennsylvanica',
     named: 'Sorbus scopulina',
     rate: 0.18,
+    section: 'tuesday',
     character: 'twig.arrangement',
     readAs: 'alternate',
   },
+  {
+    truth: 'Sorbus aucuparia',
+    named: 'Fraxinus pennsylvanica',
+    rate: 0.25,
+    section: 'tuesday',
+    character: 'twig.arrangement',
+    readAs: 'opposite',
+  },
+  { truth: 'Sorbus aucuparia', named: 'Sorbus scopulina', rate: 0.3 },
   {
     truth: 'Elaeagnus angustifolia',
     named: 'Shepherdia argentea',
@@ -98,8 +120,12 @@ export function answerStation(
   skill: number,
   names: ClassNames,
   random: () => number,
+  who: Answering = { section: 'tuesday', afterLesson: false },
 ): readonly Answered[] {
-  const missed = PLANTED.filter((p) => p.truth === truth).find((p) => random() < p.rate * skill);
+  const rate = (p: Planted): number => (who.afterLesson ? (p.afterLesson ?? p.rate) : p.rate);
+  const missed = PLANTED.filter(
+    (p) => p.truth === truth && (p.section === undefined || p.section === who.section),
+  ).find((p) => random() < rate(p) * skill);
   const named = missed?.named ?? truth;
   const misreads = missed?.readAs !== undefined && random() < 0.7;
   const blank = !missed && random() < 0.03;

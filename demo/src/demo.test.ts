@@ -1,62 +1,24 @@
 import { describe, expect, test } from '@jest/globals';
-import { CHARACTERS, vocabularyOf } from '@hurrow/core/characters';
-import { dayOfYear } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
-import { comparePair, describeTaxa, expectedCharacters } from '@hurrow/core/tells';
-import type { DescribedTaxon, LibraryData, Verdict } from '@hurrow/core/tells';
+import type { Verdict } from '@hurrow/core/tells';
+import { DESCRIBED, compare, described } from './described.ts';
 import { PLANTED, answerStation, demoBundle, seeded, slip } from './index.ts';
-import { SPECIES, TAXA, taxonId, valueFromText } from './libraryRows.ts';
+import { SPECIES, taxonId } from './libraryRows.ts';
+import { SPECIMENS } from './specimens.ts';
 import { TREES } from './trees.ts';
 
-const vocabulary = vocabularyOf(CHARACTERS);
-const data: LibraryData = {
-  policy: 'widest',
-  taxa: TAXA.map((t) => ({ id: taxonId(t.name), label: t.name, parents: t.parents.map(taxonId) })),
-  statements: TAXA.flatMap((t) =>
-    t.statements.map((s, i) => ({
-      id: `${t.name}/${i}`,
-      taxon: taxonId(t.name),
-      character: s.character,
-      source: s.source,
-      value: valueFromText(s.character, s.text.replace(/, n = \d+$/, '')),
-    })),
-  ),
-  windows: TAXA.flatMap((t) =>
-    t.windows.map((w) => ({
-      taxon: taxonId(t.name),
-      kind: w.kind as LibraryData['windows'][number]['kind'],
-      start: dayOfYear(`2026-${w.from}`),
-      end: dayOfYear(`2026-${w.to}`),
-      ref: { lat: 47.9, lon: -115.9, elevM: 760 },
-    })),
-  ),
-};
-const described = new Map(describeTaxa(SPECIES.map(taxonId), data, vocabulary, null).map((d) => [d.id, d]));
-const of = (name: string): DescribedTaxon => {
-  const found = described.get(taxonId(name));
-  if (!found) throw new Error(`No ${name}`);
-  return found;
-};
-const expected = expectedCharacters([...described.values()]);
-const OCTOBER: Conditions = {
-  date: '2026-10-01',
-  material: ['tree', 'twig', 'leaf'],
-  handling: ['look', 'touch'],
-  distance: 'hand',
-  wet: false,
-};
 const verdict = (a: string, b: string, part: Partial<Conditions> = {}): Verdict =>
-  comparePair(of(a), of(b), vocabulary, { ...OCTOBER, ...part }, expected).verdict;
+  compare(a, b, part).verdict;
 
 describe('the library', () => {
-  test.each(SPECIES.map((s) => [s]))('%s has thirty characters or more, own or inherited', (name) => {
-    const values = [...of(name).profile.values()];
-    expect(values.filter((r) => r.value.kind !== 'inapplicable').length).toBeGreaterThanOrEqual(30);
+  test.each(SPECIES.map((s) => [s]))('%s has forty characters or more, own or inherited', (name) => {
+    const values = [...described(name).profile.values()];
+    expect(values.filter((r) => r.value.kind !== 'inapplicable').length).toBeGreaterThanOrEqual(40);
     expect(values.some((r) => r.origin !== taxonId(name))).toBe(true);
   });
 
   test('some values are exceptions and some have two sources', () => {
-    const all = [...described.values()].flatMap((d) => [...d.profile.values()]);
+    const all = [...DESCRIBED.values()].flatMap((d) => [...d.profile.values()]);
     expect(all.filter((r) => r.exceptionTo).length).toBeGreaterThan(3);
     expect(all.filter((r) => r.statements.length > 1).length).toBeGreaterThan(3);
   });
@@ -98,15 +60,79 @@ describe('what a newcomer can discover', () => {
     expect(verdict(...pair, { material: ['twig'] })).toBe('told');
   });
 
-  test('the two firs are plain in the hand', () => {
+  test('the two firs are plain in the hand; pole-size grand fir and Douglas-fir are not from across a slope', () => {
     expect(verdict('Abies grandis', 'Abies lasiocarpa')).toBe('told');
+    const across = { distance: 'far', material: ['tree'], handling: ['look'] } as const;
+    expect(verdict('Abies grandis', 'Pseudotsuga menziesii', across)).toBe('twins');
+    expect(verdict('Abies grandis', 'Pseudotsuga menziesii')).toBe('told');
+  });
+
+  test('the two cherries are fair in leaf, twins after leaf fall by eye, and told by a lens on the buds', () => {
+    const pair = ['Prunus virginiana', 'Prunus emarginata'] as const;
+    expect(verdict(...pair, { date: '2026-09-10', handling: ['look'] })).toBe('told');
+    const winter = { date: '2027-01-15', material: ['tree', 'twig'] } as const;
+    expect(verdict(...pair, { ...winter, handling: ['look'] })).toBe('twins');
+    const lens = compare(...pair, { ...winter, handling: ['look', 'lens'] });
+    expect(lens.tells.find((t) => t.character === 'twig.bud_hairs')?.strength).toBe('clean');
+  });
+
+  test('the length of a cone is only a partial tell of the two spruces; bud scales and stiffness help', () => {
+    const pair = ['Picea pungens', 'Picea engelmannii'] as const;
+    const cone = compare(...pair, { material: ['fruit'] });
+    expect(cone.verdict).toBe('twins');
+    expect(cone.tells.map((t) => [t.character, t.strength])).toEqual([['fruit.size', 'partial']]);
+    const hand = compare(...pair, { material: ['twig'], handling: ['look', 'lens', 'touch'] });
+    const found = hand.tells.filter((t) => t.strength !== 'partial').map((t) => t.character);
+    expect(found).toEqual(expect.arrayContaining(['twig.bud_scales_reflexed', 'needle.flexibility']));
+  });
+
+  test('larches drop their needles, three pines have five, and the elm breaks the rule for elms', () => {
+    const usual = (name: string, character: string): readonly string[] => {
+      const value = described(name).profile.get(character)?.value;
+      return value?.kind === 'states'
+        ? value.states.filter((s) => s.freq === 'usual').map((s) => s.state)
+        : [];
+    };
+    const needled = SPECIES.filter((s) => usual(s, 'leaf.kind').includes('needle'));
+    expect(needled.filter((s) => usual(s, 'leaf.persistence').includes('deciduous'))).toEqual([
+      'Larix occidentalis',
+      'Larix lyallii',
+    ]);
+    const five = SPECIES.filter((s) => {
+      const value = described(s).profile.get('needle.bundle_count')?.value;
+      return value?.kind === 'range' && value.low === 5;
+    });
+    expect(five).toEqual(['Pinus albicaulis', 'Pinus flexilis', 'Pinus monticola']);
+    expect(usual('Ulmus pumila', 'leaf.base_symmetry')).toEqual(['even']);
+    expect(usual('Ulmus pumila', 'leaf.margin')).toEqual(['serrate']);
+    expect(described('Ulmus pumila').profile.get('leaf.base_symmetry')?.exceptionTo).toBeDefined();
+  });
+
+  test('one tree bears a wrong tag, one maple three-part leaves, and one bag hides arrangement and feel', () => {
+    expect(TREES.filter((t) => t.really).map((t) => [t.tag, t.species, t.really])).toEqual([
+      ['L41', 'Prunus emarginata', 'Prunus virginiana'],
+    ]);
+    expect(TREES.filter((t) => t.certified.includes('leaf.complexity: simple | trifoliolate'))).toHaveLength(
+      1,
+    );
+    expect(SPECIMENS).toHaveLength(20);
+    expect(SPECIMENS.flatMap((s) => s.hides ?? [])).toEqual(
+      expect.arrayContaining(['twig.arrangement', 'smell.touch']),
+    );
+  });
+
+  test('nothing is cut of what must not be cut or touched', () => {
+    const cut = SPECIMENS.map((s) => TREES.find((t) => t.tag === s.tree)?.species);
+    expect(cut).not.toContain('Pinus albicaulis');
+    expect(cut).not.toContain('Toxicodendron rydbergii');
   });
 });
 
 describe('the scenario', () => {
-  test('24 tagged trees, each of a listed species and certified', () => {
-    expect(TREES).toHaveLength(24);
-    expect(new Set(TREES.map((t) => t.tag)).size).toBe(24);
+  test('eighty tagged trees, each of a listed species and certified', () => {
+    expect(TREES).toHaveLength(80);
+    expect(new Set(TREES.map((t) => t.tag)).size).toBe(80);
+    expect(new Set(TREES.map((t) => t.species)).size).toBe(47);
     for (const t of TREES) {
       expect(SPECIES).toContain(t.species);
       expect(t.certified.length).toBeGreaterThan(0);

@@ -3,6 +3,7 @@ import { libraryRows } from './libraryRows.ts';
 import { WS } from './identity.ts';
 import { TEACHERS } from './people.ts';
 import { accountId, teachingRows, workspaceRows } from './scenario.ts';
+import { specimenRows } from './specimens.ts';
 import { GIVEN_BACK, quizAndAnswerRows } from './sittings.ts';
 
 export { PLANTED, answerStation, seeded, slip } from './answers.ts';
@@ -14,6 +15,7 @@ export { TODAY } from './scenario.ts';
 export function demoBundle(): Bundle {
   return {
     workspace: WS,
+    withGroups: true,
     accounts: TEACHERS.map((t) => ({
       id: accountId(t.key),
       name: t.name,
@@ -21,7 +23,7 @@ export function demoBundle(): Bundle {
       passphrase: t.passphrase,
     })),
     first: workspaceRows(),
-    then: [...libraryRows(), ...teachingRows(), ...quizAndAnswerRows()],
-    giveBack: [{ ...GIVEN_BACK, by: accountId('owner') }],
+    then: [...libraryRows(), ...teachingRows(), ...specimenRows(), ...quizAndAnswerRows()],
+    giveBack: GIVEN_BACK.map((g) => ({ ...g, by: accountId('owner') })),
   };
 }

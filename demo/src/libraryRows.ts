@@ -1,11 +1,12 @@
 import type { TableRows } from '@hurrow/contract';
-import { CHARACTERS, readValue, vocabularyOf } from '@hurrow/core/characters';
-import type { EnteredValue, Frequency, Value } from '@hurrow/core/characters';
+import { v5 } from 'uuid';
+import { CHARACTERS, readCell, vocabularyOf } from '@hurrow/core/characters';
+import type { Value } from '@hurrow/core/characters';
+import { SHIPPED_GROUPS, readTaxa } from '@hurrow/core/groups';
+import type { WrittenTaxon } from '@hurrow/core/groups';
 import { dayOfYear } from '@hurrow/core/conditions';
 import { normalise } from '@hurrow/core/names';
 import { WS, idOf } from './identity.ts';
-import { readTaxa } from './taxonText.ts';
-import type { WrittenTaxon } from './taxonText.ts';
 import { TAXA_TEXT } from './taxa/index.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
@@ -20,7 +21,15 @@ export const SOURCES = {
 } as const;
 
 export const TAXA: readonly WrittenTaxon[] = readTaxa(TAXA_TEXT);
+
+/** Families, genera and groups that ship are put in by the server, under ids that follow from the workspace. */
+const SHIPPED = new Map(SHIPPED_GROUPS.map((t) => [t.name, v5(`shipped/${t.name}`, WS)]));
+/** The demo's own taxa; what it records of a shipped group is added to that group. */
+const OWN_TAXA = TAXA.filter((t) => !SHIPPED.has(t.name));
+
 export const taxonId = (name: string): string => {
+  const shipped = SHIPPED.get(name);
+  if (shipped !== undefined) return shipped;
   if (!TAXA.some((t) => t.name === name)) throw new Error(`No taxon “${name}” in the demo`);
   return idOf('taxon', name);
 };
@@ -30,31 +39,12 @@ export const SPECIES: readonly string[] = TAXA.filter(
   (t) => t.rank === 'species' || t.rank === 'infraspecies',
 ).map((t) => t.name);
 
-const FREQ: Readonly<Record<string, Frequency>> = {
-  '': 'usual',
-  '?': 'sometimes',
-  '??': 'rare',
-  '~': 'mistaken_for',
-};
-
 /** A value in the notation of a character table: `a | b? | c??`, `-`, or a range with its unit. */
 export function valueFromText(character: string, text: string): Value {
   const c = vocabulary.get(character);
   if (!c) throw new Error(`No character ${character}`);
-  const entered: EnteredValue =
-    text === '-'
-      ? { kind: 'inapplicable' }
-      : c.states.length > 0
-        ? {
-            kind: 'states',
-            states: text.split('|').map((part) => {
-              const m = /^(.*?)(\?{0,2}|~)$/.exec(part.trim());
-              return { state: m?.[1] ?? '', freq: FREQ[m?.[2] ?? ''] ?? 'usual' };
-            }),
-          }
-        : { kind: 'range', entered: text };
-  const read = readValue(c, entered);
-  if (!read.ok) throw new Error(`${character}: ${text}: ${read.problem.message}`);
+  const read = readCell(c, text);
+  if (!read.ok || read.value === null) throw new Error(`${character}: ${text} cannot be read`);
   return read.value;
 }
 
@@ -128,7 +118,13 @@ function taxonRow(t: WrittenTaxon): Record<string, unknown> {
 }
 
 function nameRows(t: WrittenTaxon): Record<string, unknown>[] {
-  const row = (kind: string, text: string, preferred: boolean): Record<string, unknown> => ({
+  const row = (
+    kind: string,
+    text: string,
+    preferred: boolean,
+    pronunciation: string | null = null,
+  ): Record<string, unknown> => ({
+    pronunciation,
     ws: WS,
     id: idOf('name', `${t.name}/${kind}/${text}`),
     taxon: taxonId(t.name),
@@ -138,11 +134,42 @@ function nameRows(t: WrittenTaxon): Record<string, unknown>[] {
     preferred,
   });
   return [
-    row('accepted', t.name, true),
+    row('accepted', t.name, true, t.said),
     ...t.common.map((c, i) => row('common', c, i === 0)),
     ...t.synonym.map((s) => row('synonym', s, false)),
     ...t.olderFamily.map((f) => row('older_family', f, false)),
   ];
+}
+
+const rootId = (t: WrittenTaxon, element: string): string => idOf('root', `${t.name}/${element}`);
+
+function rootRows(t: WrittenTaxon): Record<string, unknown>[] {
+  return t.roots.map(({ names, ...r }) => {
+    const [character = null, state = null] = names?.split('=') ?? [];
+    return { ws: WS, id: rootId(t, r.element), character, state, ...r };
+  });
+}
+
+const rootOfRows = (t: WrittenTaxon): Record<string, unknown>[] =>
+  t.roots.map((r) => ({
+    ws: WS,
+    name: idOf('name', `${t.name}/accepted/${t.name}`),
+    root: rootId(t, r.element),
+    why: null,
+  }));
+
+const called = (name: string): string => TAXA.find((t) => t.name === name)?.common[0] ?? name;
+
+/** A pair is kept without an order, so *here* and *there* become names. */
+function pairRows(t: WrittenTaxon): Record<string, unknown>[] {
+  return t.pairs.map((p) => {
+    const [a, b] = [taxonId(t.name), taxonId(p.other)].sort();
+    const { character, mnemonic } = p;
+    const text = p.text
+      .replaceAll(/\bhere\b/g, `in ${called(t.name)}`)
+      .replaceAll(/\bthere\b/g, `in ${called(p.other)}`);
+    return { ws: WS, id: idOf('pair', `${t.name}/${p.other}`), a, b, character, text, mnemonic };
+  });
 }
 
 /** A parent in the same genus or family is classification; a named group comes first. */
@@ -163,9 +190,30 @@ export function libraryRows(): TableRows[] {
       table: 'source',
       rows: Object.entries(SOURCES).map(([key, s]) => ({ ws: WS, id: idOf('source', key), ...s })),
     },
-    { table: 'taxon', rows: TAXA.map(taxonRow) },
-    { table: 'taxon_parent', rows: TAXA.flatMap(parentRows) },
-    { table: 'name', rows: TAXA.flatMap(nameRows) },
+    { table: 'taxon', rows: OWN_TAXA.map(taxonRow) },
+    { table: 'taxon_parent', rows: OWN_TAXA.flatMap(parentRows) },
+    { table: 'name', rows: OWN_TAXA.flatMap(nameRows) },
+    { table: 'name_root', rows: OWN_TAXA.flatMap(rootRows) },
+    { table: 'name_root_of', rows: OWN_TAXA.flatMap(rootOfRows) },
+    { table: 'pair_note', rows: OWN_TAXA.flatMap(pairRows) },
+    {
+      table: 'record_tree',
+      rows: OWN_TAXA.flatMap((t) =>
+        t.record
+          ? [
+              {
+                ws: WS,
+                taxon: taxonId(t.name),
+                girth_mm: t.record.girthCm * 10,
+                height_mm: t.record.heightM * 1000,
+                spread_mm: t.record.spreadM * 1000,
+                place: t.record.place,
+                year: t.record.year,
+              },
+            ]
+          : [],
+      ),
+    },
     {
       table: 'prose',
       rows: TAXA.flatMap((t) =>

@@ -6,8 +6,9 @@ export const TEACHERS = [
 ] as const;
 
 export interface DemoSection {
-  readonly key: 'tuesday' | 'thursday';
+  readonly key: 'tuesday' | 'thursday' | 'youth';
   readonly name: string;
+  readonly level: 'young' | 'general' | 'technical';
   readonly students: readonly { readonly code: string; readonly firstName: string | null }[];
 }
 
@@ -18,6 +19,7 @@ export const SECTIONS: readonly DemoSection[] = [
   {
     key: 'tuesday',
     name: 'Tuesday lab',
+    level: 'general',
     students: numbered(101, [
       'Avila',
       'Benno',
@@ -36,6 +38,7 @@ export const SECTIONS: readonly DemoSection[] = [
   {
     key: 'thursday',
     name: 'Thursday lab',
+    level: 'general',
     students: numbered(201, [
       'Maxen',
       'Nola',
@@ -49,6 +52,28 @@ export const SECTIONS: readonly DemoSection[] = [
       'Vesper',
       'Wim',
       'Yael',
+    ]),
+  },
+  {
+    key: 'youth',
+    name: 'Saturday youth group',
+    level: 'young',
+    // Tree nicknames dealt out on the first day; no names are kept of children.
+    students: numbered(301, [
+      'Alder',
+      'Acorn',
+      'Bud',
+      'Catkin',
+      'Cone',
+      'Drupe',
+      'Ember',
+      'Juniper',
+      'Larch',
+      'Needle',
+      'Samara',
+      'Sprig',
+      'Twig',
+      'Willow',
     ]),
   },
 ];

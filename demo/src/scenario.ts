@@ -9,27 +9,83 @@ import type { DemoTree } from './trees.ts';
 export const TODAY = '2026-10-01';
 export const LIST = idOf('list', 'trees-of-quillan-creek');
 
-/** The week each species is taught: conifers first, then the broadleaves. */
-const WEEKS: Readonly<Record<string, number>> = {
-  'Abies grandis': 1,
-  'Abies lasiocarpa': 1,
-  'Pseudotsuga menziesii': 1,
-  'Picea engelmannii': 2,
-  'Larix occidentalis': 2,
-  'Pinus albicaulis': 2,
-  'Pinus flexilis': 2,
-  'Pinus contorta': 2,
-  'Populus trichocarpa': 3,
-  'Populus tremuloides': 3,
-  'Betula papyrifera': 3,
-  'Alnus incana subsp. tenuifolia': 3,
-  'Sorbus scopulina': 4,
-  'Sambucus cerulea': 4,
-  'Fraxinus pennsylvanica': 4,
-  'Acer glabrum': 4,
-  'Elaeagnus angustifolia': 5,
-  'Shepherdia argentea': 5,
-};
+/** The species of each week: conifers of the valley first, then the broadleaves, timberline last. */
+const BY_WEEK: readonly (readonly string[])[] = [
+  [
+    'Abies grandis',
+    'Abies lasiocarpa',
+    'Pseudotsuga menziesii',
+    'Thuja plicata',
+    'Tsuga heterophylla',
+    'Taxus brevifolia',
+  ],
+  [
+    'Picea engelmannii',
+    'Larix occidentalis',
+    'Pinus albicaulis',
+    'Pinus flexilis',
+    'Pinus contorta',
+    'Pinus ponderosa',
+    'Pinus monticola',
+    'Picea pungens',
+  ],
+  [
+    'Populus trichocarpa',
+    'Populus tremuloides',
+    'Betula papyrifera',
+    'Alnus incana subsp. tenuifolia',
+    'Populus angustifolia',
+    'Betula occidentalis',
+    'Salix exigua',
+    'Salix scouleriana',
+  ],
+  [
+    'Sorbus scopulina',
+    'Sambucus cerulea',
+    'Fraxinus pennsylvanica',
+    'Acer glabrum',
+    'Sorbus aucuparia',
+    'Physocarpus malvaceus',
+  ],
+  [
+    'Elaeagnus angustifolia',
+    'Shepherdia argentea',
+    'Prunus virginiana',
+    'Prunus emarginata',
+    'Amelanchier alnifolia',
+    'Crataegus douglasii',
+    'Cornus sericea',
+  ],
+  [
+    'Rhus glabra',
+    'Rhus trilobata',
+    'Toxicodendron rydbergii',
+    'Frangula purshiana',
+    'Acer grandidentatum',
+    'Quercus gambelii',
+  ],
+  ['Celtis reticulata', 'Ulmus pumila', 'Juniperus scopulorum'],
+  ['Tsuga mertensiana', 'Larix lyallii', 'Alnus viridis subsp. sinuata'],
+];
+const weekOf = (name: string): number => BY_WEEK.findIndex((w) => w.includes(name)) + 1;
+
+export const YOUTH_LIST = idOf('list', 'first-trees');
+
+/** What the youth group is answerable for: a dozen that can be told by a nine-year-old, and the one not to touch. */
+const FIRST_TREES: readonly string[] = [
+  'Pinus ponderosa',
+  'Pseudotsuga menziesii',
+  'Larix occidentalis',
+  'Thuja plicata',
+  'Populus tremuloides',
+  'Betula papyrifera',
+  'Acer glabrum',
+  'Quercus gambelii',
+  'Cornus sericea',
+  'Sambucus cerulea',
+  'Rhus glabra',
+  'Toxicodendron rydbergii',
+];
 
 const SITES = [
   { key: 'Quillan Creek', lat: 47.9, lon: -115.9, elev_m: 760 },
@@ -38,6 +94,39 @@ const SITES = [
 ];
 const siteOf = (trail: DemoTree['trail']): string =>
   idOf('site', trail === 'Ledger Loop' ? 'Quillan Creek' : trail);
+
+/** The made-up courses of the trails, as turning points of latitude and longitude. */
+const COURSES: Readonly<Record<DemoTree['trail'], readonly (readonly [number, number])[]>> = {
+  'Ledger Loop': [
+    [47.9, -115.9],
+    [47.9024, -115.8978],
+    [47.9041, -115.9012],
+    [47.9019, -115.9047],
+    [47.9, -115.9],
+  ],
+  'Stove Hill': [
+    [47.908, -115.884],
+    [47.9112, -115.8801],
+    [47.9131, -115.8768],
+  ],
+  'Signal Knob': [
+    [47.9388, -115.9327],
+    [47.9412, -115.9302],
+    [47.9429, -115.9281],
+  ],
+};
+
+/** A tree stands along its trail, in the order of its tags. */
+function placeOf(t: DemoTree): { readonly lat: number; readonly lon: number } {
+  const along = TREES.filter((x) => x.trail === t.trail).map((x) => x.tag);
+  const course = COURSES[t.trail];
+  const at = (along.indexOf(t.tag) / along.length) * (course.length - 1);
+  const [from, to] = [course[Math.floor(at)], course[Math.floor(at) + 1]];
+  if (!from || !to) throw new Error(`${t.tag} stands on no trail`);
+  const part = at - Math.floor(at);
+  const between = (a: number, b: number): number => Math.round((a + (b - a) * part) * 1e6) / 1e6;
+  return { lat: between(from[0], to[0]), lon: between(from[1], to[1]) };
+}
 
 export const treeId = (tag: string): string => idOf('tree', tag);
 export const accountId = (key: string): string => idOf('account', key);
@@ -93,6 +182,7 @@ function treeRows(): TableRows[] {
         site: siteOf(t.trail),
         trail: idOf('trail', t.trail),
         tag: t.tag,
+        ...placeOf(t),
         elev_m: t.elevM,
         hazards: t.hazards ?? [],
         access: t.access ?? null,
@@ -152,20 +242,37 @@ export function teachingRows(): TableRows[] {
         id: idOf('trail', t),
         site: siteOf(t),
         name: t,
+        line: { type: 'LineString', coordinates: COURSES[t].map(([lat, lon]) => [lon, lat]) },
       })),
     },
     ...treeRows(),
-    { table: 'list', rows: [{ ws: WS, id: LIST, name: 'Trees of Quillan Creek', version: 1 }] },
+    {
+      table: 'list',
+      rows: [
+        { ws: WS, id: LIST, name: 'Trees of Quillan Creek', version: 1 },
+        { ws: WS, id: YOUTH_LIST, name: 'First trees, youth group', version: 1 },
+      ],
+    },
     {
       table: 'list_member',
-      rows: SPECIES.map((name, ord) => ({
-        ws: WS,
-        list: LIST,
-        taxon: taxonId(name),
-        week: WEEKS[name] ?? null,
-        label: null,
-        ord,
-      })).sort((a, b) => (a.week ?? 99) - (b.week ?? 99) || a.ord - b.ord),
+      rows: [
+        ...SPECIES.map((name, ord) => ({
+          ws: WS,
+          list: LIST,
+          taxon: taxonId(name),
+          week: weekOf(name),
+          label: null,
+          ord,
+        })).sort((a, b) => a.week - b.week || a.ord - b.ord),
+        ...FIRST_TREES.map((name, ord) => ({
+          ws: WS,
+          list: YOUTH_LIST,
+          taxon: taxonId(name),
+          week: Math.floor(ord / 3) + 1,
+          label: null,
+          ord,
+        })),
+      ],
     },
     {
       table: 'section',
@@ -174,8 +281,8 @@ export function teachingRows(): TableRows[] {
         id: sectionId(s.key),
         name: s.name,
         term: 'Autumn 2026',
-        level: 'general',
-        list: LIST,
+        level: s.level,
+        list: s.key === 'youth' ? YOUTH_LIST : LIST,
         site: idOf('site', 'Quillan Creek'),
         starts_on: '2026-08-25',
       })),

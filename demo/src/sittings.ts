@@ -4,7 +4,7 @@ import type { Value } from '@hurrow/core/characters';
 import { answerStation, seeded } from './answers.ts';
 import type { ClassNames } from './answers.ts';
 import { WS, idOf } from './identity.ts';
-import { TAXA, valueFromText } from './libraryRows.ts';
+import { TAXA, taxonId, valueFromText } from './libraryRows.ts';
 import { SECTIONS } from './people.ts';
 import { LIST, sectionId, studentId, treeId } from './scenario.ts';
 import { TREES } from './trees.ts';
@@ -52,6 +52,24 @@ const SECOND: PlannedQuiz = {
     { tag: 'L12', asks: [call('twig.bud_stalk'), common, sureness] },
     { tag: 'L13', asks: [call('twig.arrangement'), common, sureness] },
     { tag: 'L18', asks: [call('leaf.arrangement'), common, scientific, sureness] },
+  ],
+};
+
+/** The same walk again, a week later and after the lesson; L41 carries a wrong tag. */
+const THIRD: PlannedQuiz = {
+  key: 'third-walk',
+  name: 'Second look, Ledger Loop',
+  stations: [
+    { tag: 'L01', asks: [call('needle.bands'), common, sureness] },
+    { tag: 'L03', asks: [call('needle.bands'), common, sureness] },
+    { tag: 'L07', asks: [scientific, sureness] },
+    { tag: 'L15', asks: [call('twig.arrangement'), common, sureness] },
+    { tag: 'L14', asks: [call('twig.arrangement'), common, sureness] },
+    { tag: 'L16', asks: [call('twig.arrangement'), common, sureness] },
+    { tag: 'L17', asks: [common, sureness] },
+    { tag: 'L42', asks: [call('twig.arrangement'), common, sureness] },
+    { tag: 'L37', asks: [call('leaf.glands'), common, sureness] },
+    { tag: 'L41', asks: [common, sureness] },
   ],
 };
 
@@ -171,43 +189,66 @@ const NAMES: ClassNames = {
   },
 };
 
-/** The answers of the Tuesday section to the first walk, with what was planted in them. */
-function answerRows(): TableRows[] {
-  const section = 'tuesday';
-  const random = seeded(20261);
+/** What stands there, whatever its tag says. */
+function truthOf(tag: string): string {
+  const tree = TREES.find((t) => t.tag === tag);
+  if (!tree) throw new Error(`No tree ${tag}`);
+  return tree.really ?? tree.species;
+}
+
+interface Sat {
+  readonly quiz: PlannedQuiz;
+  readonly section: 'tuesday' | 'thursday';
+  readonly on: string;
+  readonly seed: number;
+  readonly afterLesson: boolean;
+}
+
+const SAT: readonly Sat[] = [
+  { quiz: FIRST, section: 'tuesday', on: '2026-09-22', seed: 20261, afterLesson: false },
+  { quiz: FIRST, section: 'thursday', on: '2026-09-24', seed: 20262, afterLesson: false },
+  { quiz: THIRD, section: 'tuesday', on: '2026-09-29', seed: 20263, afterLesson: true },
+];
+
+/** The answers of one section to one walk, with what was planted in them. */
+function answerRows({ quiz, section, on, seed, afterLesson }: Sat): TableRows[] {
+  const random = seeded(seed);
   const attempts: Record<string, unknown>[] = [];
   const responses: Record<string, unknown>[] = [];
   const calls: Record<string, unknown>[] = [];
   const students = SECTIONS.find((s) => s.key === section)?.students ?? [];
   students.forEach(({ code }, index) => {
-    const attempt = idOf('attempt', `${FIRST.key}/${code}`);
+    const attempt = idOf('attempt', `${quiz.key}/${code}`);
     const paper = index % 4 === 3;
     attempts.push({
       ws: WS,
       id: attempt,
-      sitting: sittingId(FIRST, section),
+      sitting: sittingId(quiz, section),
       student: studentId(code),
       takeover: 1,
-      joined_at: '2026-09-22T20:00:00Z',
-      submitted_at: '2026-09-22T20:40:00Z',
+      joined_at: `${on}T20:00:00Z`,
+      submitted_at: `${on}T20:40:00Z`,
     });
     const skill = 0.5 + random();
-    for (const s of FIRST.stations) {
-      const species = TREES.find((t) => t.tag === s.tag)?.species ?? '';
-      const answers = answerStation(species, s.asks, skill, NAMES, random);
+    for (const s of quiz.stations) {
+      const species = truthOf(s.tag);
+      const answers = answerStation(species, s.asks, skill, NAMES, random, {
+        section,
+        afterLesson,
+      });
       answers.forEach((a, i) => {
-        const id = idOf('response', `${FIRST.key}/${code}/${s.tag}/${i}`);
+        const id = idOf('response', `${quiz.key}/${code}/${s.tag}/${i}`);
         responses.push({
           ws: WS,
           id,
           attempt,
-          sitting_station: sittingStation(FIRST, section, s.tag),
-          ask: askId(FIRST, s.tag, i + 1),
+          sitting_station: sittingStation(quiz, section, s.tag),
+          ask: askId(quiz, s.tag, i + 1),
           seq: 1,
           typed: a.typed,
           value: a.state === null ? null : { state: a.state },
           sure: a.sure,
-          received_at: '2026-09-22T20:40:00Z',
+          received_at: `${on}T20:40:00Z`,
           origin: paper ? 'paper' : 'phone',
           clues_open: 0,
           late: false,
@@ -228,15 +269,46 @@ function answerRows(): TableRows[] {
   ];
 }
 
-/** Two quizzes; the first sat, the second drafted for Thursday. */
-export function quizAndAnswerRows(): TableRows[] {
+const lessonId = idOf('lesson', 'tuesday/2026-09-26');
+
+/** What was taken again with the Tuesday section between its two walks: it cured the firs and not the pines. */
+function lessonRows(): TableRows[] {
+  const pairs = [
+    ['Abies grandis', 'Abies lasiocarpa'],
+    ['Pinus flexilis', 'Pinus albicaulis'],
+  ] as const;
   return [
-    ...quizRows(FIRST),
-    ...quizRows(SECOND),
-    ...sittingRows(FIRST, 'tuesday', '2026-09-22', 'closed'),
-    ...sittingRows(SECOND, 'thursday', '2026-10-08', 'draft'),
-    ...answerRows(),
+    {
+      table: 'lesson',
+      rows: [
+        { ws: WS, id: lessonId, section: sectionId('tuesday'), on_date: '2026-09-26', kind: 'retaught' },
+      ],
+    },
+    {
+      table: 'lesson_item',
+      rows: pairs.map(([a, b], ord) => ({
+        ws: WS,
+        lesson: lessonId,
+        taxon: taxonId(a),
+        other: taxonId(b),
+        ord: ord + 1,
+      })),
+    },
   ];
 }
 
-export const GIVEN_BACK = { sitting: sittingId(FIRST, 'tuesday'), at: '2026-09-24T18:00:00Z' };
+/** Three quizzes: the first sat by both labs, the third by one of them and still to be marked, the second drafted. */
+export function quizAndAnswerRows(): TableRows[] {
+  return [
+    ...[FIRST, SECOND, THIRD].flatMap(quizRows),
+    ...SAT.flatMap((s) => sittingRows(s.quiz, s.section, s.on, 'closed')),
+    ...sittingRows(SECOND, 'thursday', '2026-10-08', 'draft'),
+    ...lessonRows(),
+    ...SAT.flatMap(answerRows),
+  ];
+}
+
+export const GIVEN_BACK = [
+  { sitting: sittingId(FIRST, 'tuesday'), at: '2026-09-25T18:00:00Z' },
+  { sitting: sittingId(FIRST, 'thursday'), at: '2026-09-25T18:30:00Z' },
+];

@@ -1,3 +1,5 @@
+import { MORE_TREES } from './moreTrees.ts';
+
 /** A tagged tree of the demo: where it stands, what it is and what it is certified to show. */
 export interface DemoTree {
   readonly tag: string;
@@ -11,11 +13,13 @@ export interface DemoTree {
   readonly access?: string;
   /** Organs that are not within reach of the hand. */
   readonly reach?: Readonly<Record<string, string>>;
+  /** What it is in truth, where the tag is wrong; nobody at the school knows it. */
+  readonly really?: string;
   /** `character: value`, in the notation of the species files. */
   readonly certified: readonly string[];
 }
 
-export const TREES: readonly DemoTree[] = [
+const FIRST_TREES: readonly DemoTree[] = [
   {
     tag: 'L01',
     species: 'Abies grandis',
@@ -265,3 +269,5 @@ export const TREES: readonly DemoTree[] = [
     certified: ['needle.section: square', 'fruit.scale_edge: ragged'],
   },
 ];
+
+export const TREES: readonly DemoTree[] = [...FIRST_TREES, ...MORE_TREES];

@@ -21,15 +21,30 @@ test('every place stands without a serious fault of accessibility', async ({ pag
     await expect(page.getByText('Reading…')).toHaveCount(0);
     faults.push(...(await seriousFaults(page)).map((f) => `${place}: ${f}`));
   }
-  await go(page, 'Species');
-  await page.getByRole('link', { name: 'Larix occidentalis' }).click();
-  await expect(page.locator('.character-line').first()).toBeVisible();
-  faults.push(...(await seriousFaults(page)));
   await go(page, 'Quizzes');
   await page.getByRole('link', { name: 'Tuesday lab, 2026-09-22' }).click();
   await page.getByRole('button', { name: 'See the marks' }).click();
   await expect(page.getByRole('heading', { level: 1, name: /^Marks/ })).toBeVisible();
   faults.push(...(await seriousFaults(page)));
+  expect(faults).toEqual([]);
+});
+
+test('every room of the species place stands without one', async ({ page }) => {
+  await signInAsOwner(page);
+  const faults: string[] = [];
+  await go(page, 'Species');
+  await page.getByRole('link', { name: 'Larix occidentalis' }).click();
+  await expect(page.locator('.character-line').first()).toBeVisible();
+  faults.push(...(await seriousFaults(page)));
+  await page.getByRole('button', { name: 'Write it' }).click();
+  await expect(page.locator('.write-line').first()).toBeVisible();
+  faults.push(...(await seriousFaults(page)).map((f) => `Write: ${f}`));
+  for (const room of ['Table', 'Record next', 'Seasons', 'Disagreements', 'Sources', 'Glossary']) {
+    await page.locator('.rooms').getByRole('link', { name: room, exact: true }).click();
+    await expect(page.locator('h1')).toBeVisible();
+    await expect(page.getByText('Reading…')).toHaveCount(0);
+    faults.push(...(await seriousFaults(page)).map((f) => `${room}: ${f}`));
+  }
   expect(faults).toEqual([]);
 });
 

@@ -1,56 +1,12 @@
 import Joi from 'joi';
-import { DISTANCES, HANDLINGS, MATERIALS, ORGANS, isDate } from '@hurrow/core/conditions';
-import { FREQUENCIES } from '@hurrow/core/characters';
+import { DISTANCES, HANDLINGS, MATERIALS, ORGANS } from '@hurrow/core/conditions';
 import { OUTCOMES } from '@hurrow/core/names';
-import { MAX_BATCH, MAX_TYPED, NAME_ASKS, SURENESS } from '../index.ts';
+import { AUDIENCES, MAX_BATCH, MAX_TYPED, NAME_ASKS, SURENESS } from '../index.ts';
+import { LIBRARY_BODIES } from './library.ts';
+import { LIST_BODIES, site } from './lists.ts';
+import { date, id, name } from './parts.ts';
 
-const id = Joi.string().uuid();
-const date = Joi.string().custom((value: string, helpers) =>
-  isDate(value) ? value : helpers.message({ custom: '{{#label}} must be a date written YYYY-MM-DD' }),
-);
-const name = Joi.string().trim().min(1);
 const passphrase = Joi.string().min(10).max(200);
-const site = Joi.object({
-  name: name.max(120).required(),
-  lat: Joi.number().min(-90).max(90).required(),
-  lon: Joi.number().min(-180).max(180).required(),
-  elevM: Joi.number().min(-500).max(9000).required(),
-  tz: Joi.string().max(60).default('UTC'),
-});
-
-const value = Joi.alternatives().conditional('.kind', {
-  switch: [
-    {
-      is: 'states',
-      then: Joi.object({
-        kind: Joi.string().required(),
-        states: Joi.array()
-          .max(30)
-          .items(
-            Joi.object({
-              state: Joi.string().max(80).required(),
-              freq: Joi.string()
-                .valid(...FREQUENCIES)
-                .required(),
-            }),
-          )
-          .required(),
-      }),
-    },
-    {
-      is: 'range',
-      then: Joi.object({
-        kind: Joi.string().required(),
-        entered: Joi.string().max(120).allow('').required(),
-      }),
-    },
-    { is: 'inapplicable', then: Joi.object({ kind: Joi.string().required() }) },
-  ],
-  otherwise: Joi.object({
-    kind: Joi.string().valid('states', 'range', 'inapplicable').required(),
-  }).required(),
-});
-
 const ask = Joi.object({
   kind: Joi.string()
     .valid('call', ...NAME_ASKS, 'sureness')
@@ -65,6 +21,8 @@ const ask = Joi.object({
 
 /** The schema of every body, by the name the route table gives it. */
 export const BODIES = {
+  ...LIBRARY_BODIES,
+  ...LIST_BODIES,
   signIn: Joi.object({ name: name.max(80).required(), passphrase: Joi.string().max(200).required() }),
   setup: Joi.object({
     code: Joi.string().max(40).required(),
@@ -79,6 +37,9 @@ export const BODIES = {
     term: name.max(60).required(),
     list: id.required(),
     site: id.required(),
+    level: Joi.string()
+      .valid(...AUDIENCES)
+      .default('general'),
     students: Joi.array()
       .max(400)
       .items(
@@ -90,33 +51,6 @@ export const BODIES = {
         }),
       )
       .required(),
-  }),
-  listText: Joi.object({ text: Joi.string().max(200_000).required() }),
-  list: Joi.object({
-    name: name.max(120).required(),
-    members: Joi.array()
-      .min(1)
-      .max(2000)
-      .items(
-        Joi.object({
-          taxon: id,
-          newName: name.max(160),
-          week: Joi.number().integer().min(1).max(60).allow(null),
-          label: Joi.string().trim().max(120).allow(null, ''),
-        }).xor('taxon', 'newName'),
-      )
-      .required(),
-  }),
-  statement: Joi.object({
-    taxon: id.required(),
-    character: Joi.string().max(60).required(),
-    source: id.required(),
-    value: value.required(),
-    note: Joi.string().trim().max(400).allow(null, ''),
-  }),
-  statementValue: Joi.object({
-    value: value.required(),
-    note: Joi.string().trim().max(400).allow(null, ''),
   }),
   tree: Joi.object({
     site: id.required(),

@@ -1,6 +1,12 @@
 import { withDescendants } from './vocabularyOf.ts';
 import type { Character, Profile, Value, Vocabulary } from './types.ts';
 
+/** Could a state, or one under it, be one of some states or under one of them? */
+const meets = (controller: Character, state: string, wanted: readonly string[]): boolean =>
+  wanted.some(
+    (w) => withDescendants(controller, w).includes(state) || withDescendants(controller, state).includes(w),
+  );
+
 /**
  * Does a character apply, given the values of the characters that control it (leaflet count only where the leaf
  * is compound)? `unknown` where a controller is not recorded. Several controllers must all hold.
@@ -20,10 +26,14 @@ export function applies(
     }
     if (value.kind === 'inapplicable') return 'no';
     if (value.kind !== 'states') continue;
-    const shown = value.states.filter((s) => s.freq !== 'mistaken_for').map((s) => s.state);
-    const wanted = new Set(rule.states.flatMap((s) => withDescendants(controller, s)));
-    const mayBe = shown.some((s) => withDescendants(controller, s).some((t) => wanted.has(t)));
-    if (shown.length > 0 && !mayBe) return 'no';
+    let shown = 0;
+    let mayBe = false;
+    for (const s of value.states) {
+      if (s.freq === 'mistaken_for') continue;
+      shown += 1;
+      mayBe ||= meets(controller, s.state, rule.states);
+    }
+    if (shown > 0 && !mayBe) return 'no';
   }
   return answer;
 }

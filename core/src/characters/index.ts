@@ -1,12 +1,15 @@
 export * from './types.ts';
 export { applies } from './applies.ts';
 export { mergeStatements } from './merge.ts';
-export { lineage, resolver, sameValue } from './resolve.ts';
-export type { ResolveInput } from './resolve.ts';
+export { lineage, resolver, sameValue, standing } from './resolve.ts';
+export type { CharacterPolicy, ResolveInput } from './resolve.ts';
+export { asEntered, readCell, writeCell } from './cell.ts';
 export { readValue } from './check.ts';
 export type { EnteredValue } from './check.ts';
 export { parseRange } from './ranges.ts';
 export { characterWords, stateWords, valueWords } from './show.ts';
 export type { Words, Wording } from './show.ts';
 export { isBroader, leavesUnder, stateOf, vocabularyOf, withDescendants } from './vocabularyOf.ts';
-export { CHARACTERS, VOCABULARY_VERSION } from './vocabulary/index.ts';
+export { CHARACTERS, VOCABULARY_VERSION, WORDS } from './vocabulary/index.ts';
+export { differ, disagreements, takenBy } from './disagree.ts';
+export type { Disagreement, DisagreementKind } from './disagree.ts';

@@ -9,6 +9,8 @@ export interface Merged {
 }
 
 function unionStates(values: readonly StatesValue[]): StatesValue {
+  const [first] = values;
+  if (first && values.length === 1) return first;
   const found = new Map<string, Frequency>();
   for (const v of values) {
     for (const s of v.states) {

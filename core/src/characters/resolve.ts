@@ -2,16 +2,34 @@ import { applies } from './applies.ts';
 import { mergeStatements } from './merge.ts';
 import type { MergePolicy, Profile, Resolved, Statement, TaxonNode, Value, Vocabulary } from './types.ts';
 
+export interface CharacterPolicy {
+  readonly policy: MergePolicy;
+  readonly source: string | null;
+}
+
+const preferring = (statements: readonly Statement[], source: string | null): readonly Statement[] =>
+  source === null
+    ? statements
+    : [...statements.filter((s) => s.source === source), ...statements.filter((s) => s.source !== source)];
+
 export interface ResolveInput {
   readonly taxa: ReadonlyMap<string, TaxonNode>;
   /** All statements, best source first within a taxon and character. */
   readonly statements: readonly Statement[];
   readonly vocabulary: Vocabulary;
   readonly policy: MergePolicy;
-  readonly policyOf?: ReadonlyMap<string, MergePolicy>;
+  /** Policies of single characters, with the source put first under `preferred`. */
+  readonly policyOf?: ReadonlyMap<string, CharacterPolicy>;
 }
 
 type ByCharacter = Map<string, Statement[]>;
+
+/** What ships with the application gives way to whatever else is stated at the same place. */
+export function standing(statements: readonly Statement[]): readonly Statement[] {
+  if (statements.length === 1) return statements;
+  const own = statements.filter((s) => !s.fallback);
+  return own.length > 0 ? own : statements;
+}
 
 /** The levels from which a taxon takes its values, nearest first; a hybrid has only itself. */
 export function lineage(taxa: ReadonlyMap<string, TaxonNode>, id: string): readonly (readonly string[])[] {
@@ -30,6 +48,9 @@ export function lineage(taxa: ReadonlyMap<string, TaxonNode>, id: string): reado
 /** Same meaning, whatever the order of states or the text typed. */
 export function sameValue(a: Value, b: Value): boolean {
   if (a.kind === 'states' && b.kind === 'states') {
+    if (a.states.length !== b.states.length) return false;
+    const [p, q] = [a.states[0], b.states[0]];
+    if (a.states.length === 1) return p?.state === q?.state && p?.freq === q?.freq;
     const key = (v: typeof a): string =>
       v.states
         .map((s) => `${s.state}:${s.freq}`)
@@ -53,62 +74,99 @@ export function sameValue(a: Value, b: Value): boolean {
 export function resolver(input: ResolveInput): (taxon: string) => Profile {
   const byTaxon = new Map<string, ByCharacter>();
   for (const s of input.statements) {
-    const characters = byTaxon.get(s.taxon) ?? new Map<string, Statement[]>();
-    characters.set(s.character, [...(characters.get(s.character) ?? []), s]);
-    byTaxon.set(s.taxon, characters);
+    let characters = byTaxon.get(s.taxon);
+    if (!characters) byTaxon.set(s.taxon, (characters = new Map<string, Statement[]>()));
+    const had = characters.get(s.character);
+    if (had) had.push(s);
+    else characters.set(s.character, [s]);
   }
+  const wordsOf = (taxon: string): Iterable<readonly [string, readonly Statement[]]> =>
+    byTaxon.get(taxon) ?? [];
+  const conditional = [...input.vocabulary.values()].filter((c) => c.appliesIf.length > 0);
+  // Species of one genus inherit the same, so it is gathered once for each set of parents.
+  const inherited = new Map<string, ReadonlyMap<string, Resolved>>();
+  const aboveOf = (levels: readonly (readonly string[])[]): ReadonlyMap<string, Resolved> => {
+    const key = levels.map((l) => l.join(' ')).join('\n');
+    const had = inherited.get(key);
+    if (had) return had;
+    const made = gather(levels, wordsOf, input);
+    inherited.set(key, made);
+    return made;
+  };
   const known = new Map<string, Profile>();
-
-  const mergedAt = (origin: string, character: string): { value: Value; tied: boolean } | null => {
-    const statements = byTaxon.get(origin)?.get(character);
-    if (!statements) return null;
-    return mergeStatements(statements, input.policyOf?.get(character) ?? input.policy);
-  };
-
-  const resolveOne = (levels: readonly (readonly string[])[], character: string): Resolved | null => {
-    const found: { origin: string; value: Value; tied: boolean; level: number }[] = [];
-    levels.forEach((level, index) => {
-      for (const origin of level) {
-        const merged = mergedAt(origin, character);
-        if (merged) found.push({ origin, ...merged, level: index });
-      }
-    });
-    const [used, ...others] = found;
-    if (!used) return null;
-    const inherited = used.level === 0 ? others[0] : undefined;
-    return {
-      character,
-      value: used.value,
-      origin: used.origin,
-      statements: byTaxon.get(used.origin)?.get(character) ?? [],
-      ...(inherited && !sameValue(inherited.value, used.value)
-        ? { exceptionTo: { origin: inherited.origin, value: inherited.value } }
-        : {}),
-      disagreesWith: others
-        .filter((o) => o.level === used.level && !sameValue(o.value, used.value))
-        .map((o) => o.origin),
-      tied: used.tied,
-    };
-  };
-
   return (taxon) => {
     const had = known.get(taxon);
     if (had) return had;
-    const levels = lineage(input.taxa, taxon);
-    const ids = new Set(levels.flat().flatMap((t) => [...(byTaxon.get(t)?.keys() ?? [])]));
-    const profile = new Map<string, Resolved>();
-    for (const id of ids) {
-      const resolved = resolveOne(levels, id);
-      if (resolved) profile.set(id, resolved);
-    }
-    for (const [id, resolved] of profile) {
-      const character = input.vocabulary.get(id);
-      if (!character || resolved.origin === taxon) continue;
-      if (applies(character, profile, input.vocabulary) === 'no') {
-        profile.set(id, { ...resolved, value: { kind: 'inapplicable' } });
+    const profile = new Map(aboveOf(lineage(input.taxa, taxon).slice(1)));
+    for (const [character, all] of wordsOf(taxon)) {
+      const own = word(character, taxon, all, input);
+      const above = profile.get(character);
+      if (above && !sameValue(above.value, own.value)) {
+        own.exceptionTo = { origin: above.origin, value: above.value };
       }
+      profile.set(character, own);
+    }
+    for (const character of conditional) {
+      const resolved = profile.get(character.id);
+      if (!resolved || resolved.origin === taxon) continue;
+      if (applies(character, profile, input.vocabulary) !== 'no') continue;
+      profile.set(character.id, { ...resolved, value: { kind: 'inapplicable' } });
     }
     known.set(taxon, profile);
     return profile;
   };
 }
+
+type Building = { -readonly [K in keyof Resolved]: Resolved[K] };
+
+/** What one taxon says of one character, its sources merged. */
+function word(character: string, origin: string, all: readonly Statement[], input: ResolveInput): Building {
+  const statements = standing(all);
+  const only = statements[0];
+  const made: Building = {
+    character,
+    value: NOTHING,
+    origin,
+    statements,
+    disagreesWith: NOBODY,
+    tied: false,
+  };
+  if (only && statements.length === 1) made.value = only.value;
+  else {
+    const own = input.policyOf?.get(character);
+    const merged = mergeStatements(preferring(statements, own?.source ?? null), own?.policy ?? input.policy);
+    made.value = merged.value;
+    made.tied = merged.tied;
+  }
+  // Where one shipped statement stands, all that stand are shipped.
+  if (only?.fallback) made.shipped = true;
+  return made;
+}
+
+/** The nearest word on each character from some levels, with who differs at the same level. */
+function gather(
+  levels: readonly (readonly string[])[],
+  wordsOf: (taxon: string) => Iterable<readonly [string, readonly Statement[]]>,
+  input: ResolveInput,
+): ReadonlyMap<string, Resolved> {
+  const profile = new Map<string, Building>();
+  for (const level of levels) {
+    const ofThisLevel = new Set<string>();
+    for (const origin of level) {
+      for (const [character, all] of wordsOf(origin)) {
+        const had = profile.get(character);
+        if (!had) {
+          profile.set(character, word(character, origin, all, input));
+          ofThisLevel.add(character);
+        } else if (ofThisLevel.has(character)) {
+          const { value } = word(character, origin, all, input);
+          if (!sameValue(had.value, value)) had.disagreesWith = [...had.disagreesWith, origin];
+        }
+      }
+    }
+  }
+  return profile;
+}
+
+const NOBODY: readonly string[] = [];
+const NOTHING: Value = { kind: 'inapplicable' };

@@ -16,8 +16,12 @@ export interface State {
   readonly parent?: string;
   readonly term: string;
   readonly plain: string;
+  /** One sentence a twelve-year-old understands. */
+  readonly definition: string;
   /** `#rrggbb` for a colour state. */
   readonly swatch?: string;
+  /** Taken out of use: still read where it was recorded, no longer offered. */
+  readonly retired?: boolean;
 }
 
 export interface Character extends Viewing {
@@ -41,6 +45,23 @@ export interface Character extends Viewing {
   readonly effort: number;
   /** Prior for how often learners get it wrong: Beta mean and weight. */
   readonly misread: readonly [mean: number, weight: number];
+  /** What learners read for what, where they misread it; weights within one true state. */
+  readonly readAs: readonly ReadAs[];
+  /** Taken out of use: what was recorded is kept, and read again once it is taken up. */
+  readonly retired?: boolean;
+}
+
+export interface ReadAs {
+  readonly state: string;
+  readonly as: string;
+  readonly weight: number;
+}
+
+/** A learner's own word or metaphor for a character or one of its states. */
+export interface Word {
+  readonly text: string;
+  readonly character: string;
+  readonly state: string | null;
 }
 
 export interface StatesValue {
@@ -72,6 +93,8 @@ export interface Statement {
   readonly source: string;
   readonly value: Value;
   readonly at?: string;
+  /** Shipped with the application: stands only where nothing else is stated at the same place. */
+  readonly fallback?: boolean;
 }
 
 /** A taxon with its parents in the order of nearness: named groups by declared order, section, genus, family. */
@@ -92,6 +115,8 @@ export interface Resolved {
   /** The taxon the value was stated at. */
   readonly origin: string;
   readonly statements: readonly Statement[];
+  /** Said by nothing but what ships with the application. */
+  readonly shipped?: boolean;
   /** What would have been inherited had the taxon said nothing, where that differs. */
   readonly exceptionTo?: { readonly origin: string; readonly value: Value };
   /** Other origins at the same level that say otherwise. */

@@ -10,8 +10,21 @@ export function stateOf(character: Character, id: string): State | undefined {
   return character.states.find((s) => s.id === id);
 }
 
+/** The hierarchy of a character does not change, and is asked for millions of times over a large library. */
+const under = new WeakMap<Character, Map<string, readonly string[]>>();
+
 /** A state with all states under it. */
 export function withDescendants(character: Character, id: string): readonly string[] {
+  let known = under.get(character);
+  if (!known) under.set(character, (known = new Map<string, readonly string[]>()));
+  const had = known.get(id);
+  if (had) return had;
+  const made = descend(character, id);
+  known.set(id, made);
+  return made;
+}
+
+function descend(character: Character, id: string): readonly string[] {
   const found = [id];
   // The list grows while it is walked: each state found is looked under in turn.
   for (const broad of found) {

@@ -10,3 +10,4 @@ export { parseNameList, MAX_LIST_TEXT } from './nameList.ts';
 export type { ListLine } from './nameList.ts';
 export { recognise } from './recognise.ts';
 export type { Recognised } from './recognise.ts';
+export { standsUnder } from './under.ts';

@@ -7,6 +7,9 @@ export interface ListLine {
   readonly line: number;
   readonly name: string;
   readonly common: string | null;
+  readonly family: string | null;
+  readonly synonyms: readonly string[];
+  readonly olderFamilies: readonly string[];
   readonly week: number | null;
   readonly label: string | null;
 }
@@ -26,6 +29,13 @@ const clean = (text: string | undefined): string | null => {
   return t === '' ? null : t;
 };
 
+/** Several values of one cell, separated by ` | `. */
+const several = (text: string | undefined): string[] =>
+  (text ?? '')
+    .split('|')
+    .map((t) => t.trim())
+    .filter((t) => t !== '');
+
 /** A free line: an optional bullet or number, a name, and a week anywhere behind it. */
 function freeLine(cells: readonly string[], line: number): ListLine | null {
   const [first = '', ...rest] = cells.map((c) => c.trim()).filter((c) => c !== '');
@@ -37,7 +47,16 @@ function freeLine(cells: readonly string[], line: number): ListLine | null {
   if (name === '') return null;
   const weekCell = rest.find((c) => weekOf(c) !== null);
   const common = rest.find((c) => weekOf(c) === null) ?? null;
-  return { line, name, common, week: weekInName ? weekOf(weekInName[1]) : weekOf(weekCell), label: null };
+  return {
+    line,
+    name,
+    common,
+    family: null,
+    synonyms: [],
+    olderFamilies: [],
+    week: weekInName ? weekOf(weekInName[1]) : weekOf(weekCell),
+    label: null,
+  };
 }
 
 /**
@@ -85,6 +104,9 @@ export function parseNameList(text: string): Result<readonly ListLine[]> {
         line: i + 1,
         name,
         common: clean(at('common')),
+        family: clean(at('family')),
+        synonyms: several(at('synonyms')),
+        olderFamilies: several(at('older_families')),
         week: weekOf(at('week')),
         label: clean(at('label')),
       });

@@ -1,5 +1,12 @@
-import { HOPKINS, shiftDays, shiftWindows } from '../conditions/index.ts';
-import type { Persistence, Place, SeasonWindow, Subject, WindowKind } from '../conditions/index.ts';
+import { HOPKINS, bySight, shiftDays, shiftWindows } from '../conditions/index.ts';
+import type {
+  Persistence,
+  Place,
+  SeasonWindow,
+  ShiftRates,
+  Subject,
+  WindowKind,
+} from '../conditions/index.ts';
 import { lineage, resolver } from '../characters/index.ts';
 import type { MergePolicy, Profile, Statement, TaxonNode, Vocabulary } from '../characters/index.ts';
 import type { Described } from './tells.ts';
@@ -10,6 +17,17 @@ export interface WindowRow {
   readonly start: number;
   readonly end: number;
   readonly ref: Place;
+  /** Shipped with the application: gives way to any other window of the kind at the same taxon. */
+  readonly fallback?: boolean;
+}
+
+/** A day on which something was seen to stand, or seen not to stand, at a site. */
+export interface Observed {
+  readonly taxon: string;
+  readonly kind: WindowKind;
+  /** Day of the year. */
+  readonly day: number;
+  readonly present: boolean;
 }
 
 /** All that is recorded of some taxa and of the groups above them. */
@@ -18,12 +36,24 @@ export interface LibraryData {
   readonly statements: readonly Statement[];
   readonly windows: readonly WindowRow[];
   readonly policy: MergePolicy;
+  /** Policies of single characters. */
+  readonly policies?: readonly {
+    readonly character: string;
+    readonly policy: MergePolicy;
+    readonly source: string | null;
+  }[];
+}
+
+/** The class's site: where it lies, how strongly seasons shift there, and what was seen there. */
+export interface SitePlace extends Place {
+  readonly rates?: ShiftRates;
+  readonly observed?: readonly Observed[];
 }
 
 export interface DescribedTaxon extends Described {
   readonly profile: Profile;
   /** The windows at the site, shifted from where they were recorded. */
-  readonly windows: readonly SeasonWindow[];
+  readonly windows: readonly SeasonHere[];
 }
 
 function persistenceOf(profile: Profile): Persistence | undefined {
@@ -33,26 +63,41 @@ function persistenceOf(profile: Profile): Persistence | undefined {
   return usual === 'evergreen' || usual === 'deciduous' || usual === 'marcescent' ? usual : undefined;
 }
 
-/** Nearest windows win, kind by kind, as statements do. */
+export interface SeasonHere extends SeasonWindow {
+  /** The taxon the window was recorded of. */
+  readonly origin: string;
+  /** Days by which it was shifted to the site; zero without a site. */
+  readonly shift: number;
+  /** A bound that what was seen at the site has moved. */
+  readonly seen: 'none' | 'start' | 'end' | 'both';
+}
+
+/** Nearest windows win, kind by kind, as statements do; then they are shifted, and what was seen there overrides. */
 function windowsOf(
   id: string,
   taxa: ReadonlyMap<string, TaxonNode>,
   rows: ReadonlyMap<string, readonly WindowRow[]>,
-  site: Place | null,
-): SeasonWindow[] {
+  site: SitePlace | null,
+): SeasonHere[] {
   const found = new Map<WindowKind, WindowRow>();
   for (const level of lineage(taxa, id)) {
     for (const taxon of level) {
-      for (const row of rows.get(taxon) ?? []) if (!found.has(row.kind)) found.set(row.kind, row);
+      const here = [...(rows.get(taxon) ?? [])].sort(
+        (a, b) => Number(a.fallback ?? false) - Number(b.fallback ?? false),
+      );
+      for (const row of here) if (!found.has(row.kind)) found.set(row.kind, row);
     }
   }
-  return [...found.values()].flatMap((row) =>
-    shiftWindows(
-      [{ kind: row.kind, start: row.start, end: row.end }],
-      site ? shiftDays(row.ref, site, HOPKINS) : 0,
-      HOPKINS,
-    ),
-  );
+  const rates = site?.rates ?? HOPKINS;
+  return [...found.values()].flatMap((row) => {
+    const shift = site ? shiftDays(row.ref, site, rates) : 0;
+    const seen = (site?.observed ?? []).filter((o) => o.taxon === id && o.kind === row.kind);
+    return shiftWindows([{ kind: row.kind, start: row.start, end: row.end }], shift, rates).map((w) => ({
+      ...bySight(w, seen),
+      origin: row.taxon,
+      shift,
+    }));
+  });
 }
 
 /**
@@ -63,12 +108,19 @@ export function describeTaxa(
   ids: readonly string[],
   data: LibraryData,
   vocabulary: Vocabulary,
-  site: Place | null,
+  site: SitePlace | null,
 ): readonly DescribedTaxon[] {
   const taxa = new Map(data.taxa.map((t) => [t.id, t]));
   const rows = new Map<string, WindowRow[]>();
   for (const w of data.windows) rows.set(w.taxon, [...(rows.get(w.taxon) ?? []), w]);
-  const profileOf = resolver({ taxa, statements: data.statements, vocabulary, policy: data.policy });
+  const policyOf = new Map((data.policies ?? []).map((p) => [p.character, p]));
+  const profileOf = resolver({
+    taxa,
+    statements: data.statements,
+    vocabulary,
+    policy: data.policy,
+    policyOf,
+  });
   return ids.map((id) => {
     const profile = profileOf(id);
     const windows = windowsOf(id, taxa, rows, site);

@@ -228,3 +228,38 @@ describe('a station', () => {
     ).toEqual([]);
   });
 });
+
+describe('what is only presumed from a group', () => {
+  const presumed = (id: string, own: Record<string, Value> = {}): Described => {
+    const trunks = { 'form.trunks': states(['single', 'usual']), 'form.leader': states(['erect', 'usual']) };
+    const genus = {
+      ...NEEDLE,
+      ...trunks,
+      'bark.texture': states(['smooth', 'usual'], ['furrowed', 'sometimes']),
+    };
+    const d = described(id, { ...genus, ...own });
+    return {
+      ...d,
+      values: new Map([...d.values].map(([k, v]) => [k, k in own ? v : { ...v, shipped: true }])),
+    };
+  };
+  const verdict = (a: Described, b: Described): string =>
+    comparePair(a, b, vocabulary, october, new Set()).verdict;
+
+  test('two species with nothing but what ships for their genus are unproven, never twins', () => {
+    const report = comparePair(presumed('a'), presumed('b'), vocabulary, october, new Set());
+    expect(report.verdict).toBe('unproven');
+    expect(report.open.map((o) => o.character)).toContain('bark.texture');
+  });
+
+  test('recorded alike in at least half of what is compared, they are twins', () => {
+    const own = {
+      ...NEEDLE,
+      'form.trunks': states(['single', 'usual']),
+      'bark.texture': states(['smooth', 'usual']),
+    };
+    expect(verdict(presumed('a', own), presumed('b', own))).toBe('twins');
+    const one = { 'bark.texture': states(['smooth', 'usual']) };
+    expect(verdict(presumed('a', one), presumed('b', one))).toBe('unproven');
+  });
+});

@@ -5,11 +5,17 @@ import type { Character, Profile, Value, Vocabulary } from '../characters/index.
 import { GAPS, separate } from './separation.ts';
 import type { Strength } from './separation.ts';
 
+export interface DescribedValue {
+  readonly value: Value;
+  /** Known only from what ships for a genus or a family, which holds for most of its species. */
+  readonly shipped?: boolean;
+}
+
 /** A taxon or an individual as it is compared: its values in use and when they can be seen. */
 export interface Described {
   readonly id: string;
   readonly subject: Subject;
-  readonly values: ReadonlyMap<string, { readonly value: Value }>;
+  readonly values: ReadonlyMap<string, DescribedValue>;
 }
 
 export interface Tell {
@@ -110,7 +116,8 @@ function lookAt(
 
 /**
  * Compares two described taxa or individuals under conditions: the tells by strength and ease, what is not recorded
- * and might decide, and whether the pair is told apart, twins or unproven. Only clean and usual tells tell.
+ * and might decide, and whether the pair is told apart, twins or unproven. Only clean and usual tells tell. Twins are
+ * called so only where at least half of what was compared is recorded of both and not merely presumed from a group.
  * Source: 3-computation, sections 1 and 2.
  * @param expected characters that count as missing where neither side has them; see `expectedCharacters`.
  */
@@ -123,6 +130,7 @@ export function comparePair(
 ): PairReport {
   const tells: Tell[] = [];
   const open: OpenCharacter[] = [];
+  const presumed: OpenCharacter[] = [];
   let compared = 0;
   for (const character of vocabulary.values()) {
     const recorded = a.values.has(character.id) || b.values.has(character.id);
@@ -130,7 +138,12 @@ export function comparePair(
     const looked = lookAt(character, a, b, vocabulary, conditions);
     if (looked.kind === 'tell') tells.push(looked.tell);
     if (looked.kind === 'open') open.push(looked.open);
-    if (looked.kind === 'tell' || looked.kind === 'compared') compared += 1;
+    if (looked.kind !== 'tell' && looked.kind !== 'compared') continue;
+    compared += 1;
+    const shipped = [a, b].map((d) => d.values.get(character.id)?.shipped ?? false);
+    if (shipped[0] || shipped[1]) {
+      presumed.push({ character: character.id, missing: !shipped[1] ? 'a' : !shipped[0] ? 'b' : 'both' });
+    }
   }
   const easeOf = (id: string): number => {
     const c = vocabulary.get(id);
@@ -140,8 +153,10 @@ export function comparePair(
     (s, t) =>
       STRENGTH_ORDER[s.strength] - STRENGTH_ORDER[t.strength] || easeOf(s.character) - easeOf(t.character),
   );
-  open.sort((s, t) => easeOf(s.character) - easeOf(t.character));
   const told = tells.some((t) => t.strength !== 'partial');
+  // Two species known mostly by what ships for their genus are not proven alike by it.
+  if (!told && open.length === 0 && 2 * presumed.length > compared) open.push(...presumed);
+  open.sort((s, t) => easeOf(s.character) - easeOf(t.character));
   const verdict: Verdict = told ? 'told' : open.length > 0 || compared === 0 ? 'unproven' : 'twins';
   return { a: a.id, b: b.id, verdict, tells, oneWay: oneWayTells(a, b, conditions), open, compared };
 }

@@ -20,6 +20,11 @@ family Pinaceae | pine family
   wood.pores: none
   bark.lenticel_shape: none
   bark.branch_scar: none
+  fruit.cluster: single | cluster?
+  flower.grouping: single | cluster
+  twig.lenticels: none
+  twig.bud_hairs: none
+  twig.zigzag: no
 
 genus Abies | fir
   in Pinaceae
@@ -56,7 +61,7 @@ species Abies grandis (Douglas ex D. Don) Lindl.
   form.outline: conical | pyramidal?
   form.leader: erect
   form.branch_angle: horizontal | drooping?
-  form.foliage_posture: flat-sprays
+  form.foliage_posture: flat-sprays | spreading?
   form.canopy_layer: canopy
   form.growth_rate: fast
   form.life_span: 200-300 years
@@ -83,7 +88,7 @@ species Abies grandis (Douglas ex D. Don) Lindl.
   fruit.bracts: hidden
   fruit.hangs: soon-gone
   site.landform: lower-slope | streamside | bench?
-  site.moisture: moist
+  site.moisture: moist | moderate
   site.shade_tolerance: high
   window pollen: 05-10..06-05
   native US-ID US-MT
@@ -139,7 +144,7 @@ species Pseudotsuga menziesii (Mirb.) Franco
   form.outline: conical | pyramidal | irregular?
   form.leader: erect
   form.branch_angle: horizontal | ascending? | drooping?
-  form.foliage_posture: spreading | drooping?
+  form.foliage_posture: spreading | drooping? | flat-sprays??
   form.canopy_layer: canopy
   form.growth_rate: moderate
   form.life_span: 300-700 years
@@ -187,7 +192,7 @@ species Pseudotsuga menziesii (Mirb.) Franco
   fruit.hangs: into-winter
   smell.touch: soft
   site.landform: lower-slope | dry-slope | bench?
-  site.moisture: moderate | dry?
+  site.moisture: moderate | dry? | moist?
   site.shade_tolerance: medium
   window pollen: 05-01..05-25
   window ripening: 08-20..09-30
@@ -313,7 +318,7 @@ species Picea engelmannii Parry ex Engelm.
   needle.smell: rank | pungent?
   needle.density: crowded
   flower.colour: purple | red
-  fruit.size: 30-60 (75) mm
+  fruit.size: 30-70 (80) mm
   fruit.colour: brown | tan
   fruit.prickle: no
   fruit.scale_edge: ragged

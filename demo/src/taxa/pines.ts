@@ -49,6 +49,7 @@ group five-needle pines
   twig.bud_resin: no
   twig.bud_sticky: no
   twig.bud_colour: red-brown | brown
+  twig.bud_hairs: none
   flower.colour: red | yellow
   flower.grouping: cluster
   flower.posture: spreading | erect?
@@ -75,7 +76,7 @@ species Pinus albicaulis Engelm.
   fruit.hangs: soon-gone
   fruit.dispersal: birds
   site.landform: timberline | ridge
-  window pollen: 06-20..07-15
+  window pollen: 05-28..06-20
   window ripening: 08-15..09-20
   window hanging: 08-15..10-10
   native US-ID US-MT
@@ -94,10 +95,9 @@ species Pinus flexilis E. James
   fruit.hangs: into-winter
   fruit.dispersal: birds
   site.landform: ridge | dry-slope | timberline?
-  window pollen: 06-10..07-05
+  window pollen: 05-25..06-18
   window ripening: 08-20..09-25
   window hanging: 08-20..10-20
-  planted US-ID
   native US-MT
 
 species Pinus contorta Douglas ex Loudon

@@ -20,7 +20,7 @@ genus Sorbus | mountain-ash; rowan
 
 species Sorbus scopulina Greene
   in Sorbus
-  common: Greene's mountain-ash
+  common: Greene's mountain-ash; mountain ash
   prose how_to_tell: Feather leaves one at a time along the twig; shiny sticky buds; clusters of orange-red fruit.
   form.habit: shrub | small-tree?
   form.height: 1-4 (6) m
@@ -87,6 +87,7 @@ species Sorbus scopulina Greene
   site.landform: lower-slope | timberline? | streamside?
   site.moisture: moist
   site.shade_tolerance: medium
+  leaf.petiole_length: 20-40 mm
   window leaf_out: 05-05..05-25
   window pollen: 06-05..06-28
   window ripening: 08-20..09-25
@@ -185,6 +186,7 @@ species Sambucus cerulea Raf.
   site.landform: roadside | dry-slope | streamside?
   site.moisture: moderate | dry?
   site.shade_tolerance: low
+  leaf.petiole_length: 30-60 mm
   window leaf_out: 04-20..05-10
   window pollen: 06-05..07-10
   window ripening: 08-15..09-25
@@ -280,6 +282,7 @@ species Fraxinus pennsylvanica Marshall
   site.landform: floodplain | roadside | streamside
   site.moisture: moist | moderate
   site.shade_tolerance: low
+  leaf.petiole_length: 25-50 mm
   window leaf_out: 05-05..05-25
   window pollen: 04-25..05-12
   window receptive: 04-25..05-12
@@ -287,7 +290,6 @@ species Fraxinus pennsylvanica Marshall
   window hanging: 08-20..03-15
   window autumn: 09-12..09-28
   window leaf_fall: 09-20..10-05
-  planted US-ID US-MT
 
 family Sapindaceae | soapberry family
   older_family: Aceraceae

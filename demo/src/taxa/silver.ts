@@ -165,6 +165,5 @@ species Shepherdia argentea (Pursh) Nutt.
   window hanging: 07-20..12-01
   window autumn: 10-01..10-20
   window leaf_fall: 10-10..11-05
-  planted US-ID
   native US-MT
 `;

@@ -4,7 +4,7 @@ import type { Session } from '@hurrow/contract';
 import { maybe } from '../db/index.ts';
 import { invalid, conflict, forbidden, notSignedIn } from '../http/index.ts';
 import type { AnyoneHandlers, Call } from '../http/index.ts';
-import { installVocabulary } from '../library/index.ts';
+import { installGroups, installVocabulary } from '../library/index.ts';
 import { checkLimit, countFailure } from './limits.ts';
 import { checkPassphrase, hashPassphrase } from './passphrase.ts';
 import { STAFF_COOKIE, endSession, startSession } from './sessions.ts';
@@ -101,6 +101,7 @@ async function setup(call: Call) {
       [ws, v7()],
     );
     await installVocabulary(tx, ws);
+    await installGroups(tx, ws);
     return startSession(tx, now, { kind: 'account', ws, account });
   });
   return { status: 201, body: {}, cookies: [cookie] };

@@ -82,3 +82,76 @@ describe('sections', () => {
     expect(body.map((s) => s.name)).not.toContain('Faulty');
   });
 });
+
+describe('a list that stands', () => {
+  test('names of a new library come under their genus with what holds for it; columns bring family and synonyms', async () => {
+    const preview = await owner.call<PreviewLine[]>('POST', '/api/lists/preview', {
+      text: 'scientific,family,common,synonyms,week,label\nPinus monticola,Pinaceae,western white pine,Pinus strobus var. monticola,3,the white one\nAcer nullum,Sapindaceae,,,4,\nAbies,,,,5,',
+    });
+    expect(preview.body.map((l) => [l.name, l.found.kind, l.week, l.label])).toEqual([
+      ['Pinus monticola', 'new', 3, 'the white one'],
+      ['Acer nullum', 'new', 4, null],
+      ['Abies', 'known', 5, null],
+    ]);
+    const [pine] = preview.body;
+    expect(pine?.found).toMatchObject({ under: { scientific: 'Pinus' } });
+    const made = await owner.call<ListSummary>('POST', '/api/lists', {
+      name: 'With columns',
+      members: [
+        {
+          newName: 'Pinus monticola',
+          common: 'western white pine',
+          synonyms: ['Pinus porphyrocarpa'],
+          under: id('pinus'),
+          week: 3,
+          label: 'the white one',
+        },
+        { newName: 'Acer nullum', family: 'Sapindaceae', week: 4 },
+        { taxon: id('abies'), week: 5 },
+      ],
+    });
+    expect(made.status).toBe(201);
+    const { body } = await owner.call<ListDetail>('GET', `/api/lists/${made.body.id}`);
+    expect(body.members.map((m) => [m.rank, m.scientific, m.common, m.label])).toEqual([
+      ['species', 'Pinus monticola', 'western white pine', 'the white one'],
+      ['species', 'Acer nullum', null, null],
+      ['genus', 'Abies', 'fir', null],
+    ]);
+  });
+
+  test('it is changed whole against its version, copied, and removed where nothing uses it', async () => {
+    const { body: lists } = await owner.call<ListSummary[]>('GET', '/api/lists');
+    const one = lists.find((l) => l.name === 'With columns');
+    const detail = (await owner.call<ListDetail>('GET', `/api/lists/${one?.id ?? ''}`)).body;
+    const body = {
+      name: 'Renamed',
+      members: detail.members.slice(1).map((m) => ({ taxon: m.id, week: 9, label: m.label })),
+    };
+    const changed = await owner.call('PUT', `/api/lists/${detail.id}`, body, { version: detail.version });
+    expect(changed.status).toBe(200);
+    expect(
+      (await owner.call('PUT', `/api/lists/${detail.id}`, body, { version: detail.version })).status,
+    ).toBe(412);
+    const copy = await owner.call<ListSummary>('POST', `/api/lists/${detail.id}/copies`, { name: 'A copy' });
+    expect([copy.status, copy.body.size]).toEqual([201, 2]);
+    const copied = (await owner.call<ListDetail>('GET', `/api/lists/${copy.body.id}`)).body;
+    expect(copied.members.map((m) => m.week)).toEqual([9, 9]);
+    expect((await owner.call('DELETE', `/api/lists/${copy.body.id}`, undefined, { version: 1 })).status).toBe(
+      204,
+    );
+    const used = (await owner.call<Section[]>('GET', '/api/sections')).body[0];
+    const inUse = (await owner.call<ListDetail>('GET', `/api/lists/${used?.list ?? ''}`)).body;
+    const refused = await owner.call('DELETE', `/api/lists/${inUse.id}`, undefined, {
+      version: inUse.version,
+    });
+    expect(refused.status).toBe(409);
+    expect(refused.body.detail).toContain(used?.name ?? 'a section');
+  });
+
+  test('a megabyte of text is refused with the remedy', async () => {
+    const refused = await owner.call('POST', '/api/lists/preview', {
+      text: 'Abies grandis\n'.repeat(75_000),
+    });
+    expect([refused.status >= 400 && refused.status < 500, refused.body.remedy !== '']).toEqual([true, true]);
+  });
+});

@@ -1,6 +1,16 @@
 import type { StaffHandlers } from '../http/index.ts';
-import { createList, previewList, readList, readListLibrary, readLists } from './lists.ts';
-import { createSection, createSite, readSections, readSites } from './sections.ts';
+import {
+  changeList,
+  copyList,
+  createList,
+  previewList,
+  readList,
+  readListLibrary,
+  readListTable,
+  readLists,
+  removeList,
+} from './lists.ts';
+import { changeSite, createSection, createSite, readSections, readSites } from './sections.ts';
 
 export { SITE, asSite } from './sections.ts';
 export type { SiteRow } from './sections.ts';
@@ -10,9 +20,17 @@ export const classesHandlers: StaffHandlers = {
   sectionCreate: createSection,
   sites: async (call) => ({ body: await readSites(call) }),
   siteCreate: createSite,
+  siteChange: changeSite,
   lists: async (call) => ({ body: await readLists(call) }),
   listPreview: previewList,
   listCreate: createList,
-  list: async (call) => ({ body: await readList(call) }),
+  listChange: changeList,
+  listCopy: copyList,
+  listRemove: removeList,
+  listTable: readListTable,
+  list: async (call) => {
+    const body = await readList(call);
+    return { body, version: body.version };
+  },
   listLibrary: async (call) => ({ body: await readListLibrary(call) }),
 };

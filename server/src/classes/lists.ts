@@ -7,27 +7,42 @@ import type {
   PreviewLine,
   TaxonHeader,
 } from '@hurrow/contract';
-import { normalise, parseNameList, recognise } from '@hurrow/core/names';
+import { normalise, parseNameList, recognise, standsUnder } from '@hurrow/core/names';
 import type { Recognised } from '@hurrow/core/names';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { conflict, idParam, invalid, notFound } from '../http/index.ts';
+import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { Account, Call, Reply } from '../http/index.ts';
-import { HEADER, asHeader, readHeaders, readLibrary, readNameIndex } from '../library/index.ts';
+import {
+  HEADER,
+  asHeader,
+  readHeaders,
+  readLibrary,
+  readNameIndex,
+  readSightings,
+  readTable,
+} from '../library/index.ts';
 import type { HeaderRow } from '../library/index.ts';
+import { draftTaxon } from './draft.ts';
 
 export async function readLists(call: Call<Account>): Promise<readonly ListSummary[]> {
   return call.app.db.query<ListSummary>(
-    `select l.id, l.name, (select count(*) from list_member m where m.ws = l.ws and m.list = l.id)::integer as size
+    `select l.id, l.name, l.version, (select count(*) from list_member m where m.ws = l.ws and m.list = l.id)::integer as size
      from list l where l.ws = $1 order by lower(l.name)`,
     [call.who.ws],
   );
 }
 
-async function needList(sql: Sql, ws: string, id: string): Promise<{ id: string; name: string }> {
-  const list = await maybe<{ id: string; name: string }>(
+interface ListRow {
+  id: string;
+  name: string;
+  version: number;
+}
+
+async function needList(sql: Sql, ws: string, id: string, lock = false): Promise<ListRow> {
+  const list = await maybe<ListRow>(
     sql,
-    'select id, name from list where ws = $1 and id = $2',
+    `select id, name, version from list where ws = $1 and id = $2${lock ? ' for update' : ''}`,
     [ws, id],
   );
   if (!list) throw notFound('There is no such list.', { remedy: 'Choose one under Classes.' });
@@ -49,6 +64,12 @@ export async function readList(call: Call<Account>): Promise<ListDetail> {
   return {
     ...list,
     members: rows.map((r) => ({ ...asHeader(r), week: r.week, label: r.label, own: r.own })),
+    sections: (
+      await call.app.db.query<{ name: string }>(
+        'select name from section where ws = $1 and list = $2 order by lower(name)',
+        [ws, list.id],
+      )
+    ).map((r) => r.name),
   };
 }
 
@@ -61,6 +82,7 @@ export async function readListLibrary(call: Call<Account>): Promise<ListLibrary>
   );
   return {
     data,
+    sightings: await readSightings(call.app.db, call.who.ws),
     members: detail.members.map(({ id, rank, scientific, authority, common }) => ({
       id,
       rank,
@@ -71,15 +93,33 @@ export async function readListLibrary(call: Call<Account>): Promise<ListLibrary>
   };
 }
 
-function asFound(r: Recognised, headers: ReadonlyMap<string, TaxonHeader>): PreviewLine['found'] {
-  if (r.kind === 'new') return r;
+/** The members of a list with statements that can be edited. */
+export async function readListTable(call: Call<Account>): Promise<Reply> {
+  const { members } = await readList(call);
+  return {
+    body: await readTable(
+      call.app.db,
+      call.who.ws,
+      members.map((m) => m.id),
+    ),
+  };
+}
+
+function asFound(
+  r: Recognised,
+  under: string | null,
+  headers: ReadonlyMap<string, TaxonHeader>,
+): PreviewLine['found'] {
+  const fresh = { kind: 'new', under: (under === null ? null : headers.get(under)) ?? null } as const;
+  if (r.kind === 'new') return fresh;
   if (r.kind === 'shared') {
     return { kind: 'shared', by: r.by, taxa: r.taxa.flatMap((t) => headers.get(t) ?? []) };
   }
   const taxon = headers.get(r.taxon);
-  return taxon ? { kind: r.kind, by: r.by, taxon } : { kind: 'new' };
+  return taxon ? { kind: r.kind, by: r.by, taxon } : fresh;
 }
 
+/** What each pasted line is to the library; a new name is shown with the genus it would stand in. */
 export async function previewList(call: Call<Account>): Promise<Reply> {
   const { text } = call.body as { text: string };
   const parsed = parseNameList(text);
@@ -88,46 +128,21 @@ export async function previewList(call: Call<Account>): Promise<Reply> {
   }
   const { db } = call.app;
   const index = await readNameIndex(db, call.who.ws);
-  const found = parsed.value.map((line) => ({ line, recognised: recognise(line.name, index) }));
-  const ids = found.flatMap(({ recognised: r }) =>
-    r.kind === 'shared' ? [...r.taxa] : r.kind === 'new' ? [] : [r.taxon],
-  );
+  const found = parsed.value.map((line) => ({
+    line,
+    recognised: recognise(line.name, index),
+    under: standsUnder(line.name, line.family, index),
+  }));
+  const ids = found.flatMap(({ recognised: r, under }) => [
+    ...(under === null ? [] : [under]),
+    ...(r.kind === 'shared' ? r.taxa : r.kind === 'new' ? [] : [r.taxon]),
+  ]);
   const headers = await readHeaders(db, call.who.ws, [...new Set(ids)]);
-  const lines: PreviewLine[] = found.map(({ line, recognised }) => ({
-    line: line.line,
-    name: line.name,
-    week: line.week,
-    label: line.label,
-    found: asFound(recognised, headers),
+  const lines: PreviewLine[] = found.map(({ line, recognised, under }) => ({
+    ...line,
+    found: asFound(recognised, under, headers),
   }));
   return { body: lines };
-}
-
-const BINOMIAL = /^[A-Z][a-z-]+ (?:[x×] )?[a-z-]+(?: (?:subsp|var)\. [a-z-]+)?$/;
-
-/** A name the library does not know becomes a draft taxon with nothing recorded. */
-async function draftTaxon(tx: Sql, ws: string, text: string): Promise<string> {
-  const id = v7();
-  const words = text.split(' ');
-  const latin = BINOMIAL.test(text);
-  await insertRows(tx, 'taxon', [
-    {
-      ws,
-      id,
-      rank: words.includes('subsp.') || words.includes('var.') ? 'infraspecies' : 'species',
-      genus: latin ? words[0] : null,
-      hybrid_mark: text.includes('×'),
-      epithet: latin ? words[1] : null,
-      status: 'draft',
-      version: 1,
-    },
-  ]);
-  const name = { ws, taxon: id, text, folded: normalise(text), preferred: true };
-  await insertRows(tx, 'name', [
-    { ...name, id: v7(), kind: 'accepted' },
-    ...(latin ? [] : [{ ...name, id: v7(), kind: 'common' }]),
-  ]);
-  return id;
 }
 
 async function memberTaxon(
@@ -149,7 +164,26 @@ async function memberTaxon(
     `select taxon from name where ws = $1 and folded = $2 and kind = 'accepted'`,
     [ws, normalise(text)],
   );
-  return known?.taxon ?? draftTaxon(tx, ws, text);
+  return known?.taxon ?? draftTaxon(tx, ws, { ...m, newName: text }, `members.${index}`);
+}
+
+async function writeMembers(tx: Sql, ws: string, list: string, members: ListBody['members']): Promise<void> {
+  const seen = new Map<string, number>();
+  const rows: Record<string, unknown>[] = [];
+  for (const [i, m] of members.entries()) {
+    const taxon = await memberTaxon(tx, ws, m, i);
+    const before = seen.get(taxon);
+    if (before !== undefined) {
+      throw conflict(`Lines ${before + 1} and ${i + 1} are one species.`, {
+        field: `members.${i}`,
+        remedy: 'Keep one of the two.',
+      });
+    }
+    seen.set(taxon, i);
+    rows.push({ ws, list, taxon, week: m.week ?? null, label: m.label || null, ord: i });
+  }
+  await tx.query('delete from list_member where ws = $1 and list = $2', [ws, list]);
+  await insertRows(tx, 'list_member', rows);
 }
 
 export async function createList(call: Call<Account>): Promise<Reply> {
@@ -158,21 +192,66 @@ export async function createList(call: Call<Account>): Promise<Reply> {
   const id = v7();
   await call.app.db.transaction(async (tx) => {
     await insertRows(tx, 'list', [{ ws, id, name: body.name, version: 1 }]);
-    const seen = new Map<string, number>();
-    const rows: Record<string, unknown>[] = [];
-    for (const [i, m] of body.members.entries()) {
-      const taxon = await memberTaxon(tx, ws, m, i);
-      const before = seen.get(taxon);
-      if (before !== undefined) {
-        throw conflict(`Lines ${before + 1} and ${i + 1} are one species.`, {
-          field: `members.${i}`,
-          remedy: 'Keep one of the two.',
-        });
-      }
-      seen.set(taxon, i);
-      rows.push({ ws, list: id, taxon, week: m.week ?? null, label: m.label || null, ord: i });
-    }
-    await insertRows(tx, 'list_member', rows);
+    await writeMembers(tx, ws, id, body.members);
   });
-  return { status: 201, body: { id, name: body.name, size: body.members.length } };
+  return { status: 201, body: { id, name: body.name, size: body.members.length, version: 1 }, version: 1 };
+}
+
+/** Changes a list whole: its name, who is on it, weeks and labels. */
+export async function changeList(call: Call<Account>): Promise<Reply> {
+  const body = call.body as ListBody;
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  const version = await call.app.db.transaction(async (tx) => {
+    const list = await needList(tx, ws, id, true);
+    needVersion(call, list.version, { version: list.version, name: list.name });
+    await tx.query('update list set name = $3, version = version + 1 where ws = $1 and id = $2', [
+      ws,
+      id,
+      body.name,
+    ]);
+    await writeMembers(tx, ws, id, body.members);
+    return list.version + 1;
+  });
+  return { body: { id, name: body.name, size: body.members.length, version }, version };
+}
+
+/** Copies a list with its weeks and labels. */
+export async function copyList(call: Call<Account>): Promise<Reply> {
+  const { name } = call.body as { name: string };
+  const { ws } = call.who;
+  const from = await needList(call.app.db, ws, idParam(call, 'id'));
+  const id = v7();
+  const size = await call.app.db.transaction(async (tx) => {
+    await insertRows(tx, 'list', [{ ws, id, name, version: 1 }]);
+    const rows = await tx.query(
+      `insert into list_member (ws, list, taxon, week, label, ord)
+       select ws, $3, taxon, week, label, ord from list_member where ws = $1 and list = $2 returning taxon`,
+      [ws, from.id, id],
+    );
+    return rows.length;
+  });
+  return { status: 201, body: { id, name, size, version: 1 }, version: 1 };
+}
+
+/** Removes a list that no section and no quiz is answerable for. */
+export async function removeList(call: Call<Account>): Promise<Reply> {
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  await call.app.db.transaction(async (tx) => {
+    const list = await needList(tx, ws, id, true);
+    needVersion(call, list.version, { version: list.version, name: list.name });
+    const users = await tx.query<{ name: string }>(
+      `select name from section where ws = $1 and list = $2 union all select name from quiz where ws = $1 and list = $2`,
+      [ws, id],
+    );
+    if (users.length > 0) {
+      throw conflict(`It is in use: ${users.map((u) => u.name).join(', ')}.`, {
+        remedy: 'Give those another list first.',
+      });
+    }
+    await tx.query('delete from name_ruling where ws = $1 and list = $2', [ws, id]);
+    await tx.query('delete from list where ws = $1 and id = $2', [ws, id]);
+  });
+  return { status: 204 };
 }

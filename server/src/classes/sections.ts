@@ -1,9 +1,11 @@
 import { v7 } from 'uuid';
-import type { Section, Site } from '@hurrow/contract';
+import type { Section, Site, SiteBody } from '@hurrow/contract';
+import type { ShiftRates } from '@hurrow/core/conditions';
 import { SEES_SECTION, readWorkspace } from '../access/index.ts';
 import { insertRows, maybe } from '../db/index.ts';
-import { conflict, invalid } from '../http/index.ts';
+import { conflict, idParam, invalid, notFound } from '../http/index.ts';
 import type { Account, Call, Reply } from '../http/index.ts';
+import { ratesOf } from '../library/index.ts';
 
 export interface SiteRow {
   id: string;
@@ -11,6 +13,8 @@ export interface SiteRow {
   lat: number;
   lon: number;
   elev_m: number;
+  tz?: string;
+  shift?: Partial<ShiftRates>;
 }
 export const asSite = (r: SiteRow): Site => ({
   id: r.id,
@@ -18,15 +22,18 @@ export const asSite = (r: SiteRow): Site => ({
   lat: r.lat,
   lon: r.lon,
   elevM: r.elev_m,
+  ...(r.tz === undefined ? {} : { tz: r.tz }),
+  ...(r.shift === undefined ? {} : { rates: ratesOf(r.shift) }),
 });
 
 /** A site as a json object, for a query over `site si`. */
-export const SITE = `jsonb_build_object('id', si.id, 'name', si.name, 'lat', si.lat, 'lon', si.lon, 'elev_m', si.elev_m)`;
+export const SITE = `jsonb_build_object('id', si.id, 'name', si.name, 'lat', si.lat, 'lon', si.lon, 'elev_m', si.elev_m, 'tz', si.tz, 'shift', si.shift)`;
 
 interface Row {
   id: string;
   name: string;
   term: string;
+  level: NonNullable<Section['level']>;
   list: string;
   list_name: string;
   site: SiteRow;
@@ -36,7 +43,7 @@ interface Row {
 /** The sections an account may see, with today's roster. */
 export async function readSections(call: Call<Account>): Promise<readonly Section[]> {
   const rows = await call.app.db.query<Row>(
-    `select s.id, s.name, s.term, s.list, l.name as list_name, ${SITE} as site,
+    `select s.id, s.name, s.term, s.level, s.list, l.name as list_name, ${SITE} as site,
        (select jsonb_agg(jsonb_build_object('id', st.id, 'code', st.code, 'firstName', st.first_name) order by length(st.code), st.code)
         from enrolment e join student st on st.ws = e.ws and st.id = e.student
         where e.ws = s.ws and e.section = s.id and e.to_on is null) as students
@@ -48,6 +55,7 @@ export async function readSections(call: Call<Account>): Promise<readonly Sectio
     id: r.id,
     name: r.name,
     term: r.term,
+    level: r.level,
     list: r.list,
     listName: r.list_name,
     site: asSite(r.site),
@@ -60,6 +68,7 @@ interface SectionBody {
   term: string;
   list: string;
   site: string;
+  level: string;
   students: { code: string; firstName?: string | null }[];
 }
 
@@ -83,9 +92,9 @@ export async function createSection(call: Call<Account>): Promise<Reply> {
       throw invalid('There is no such site.', { field: 'site', remedy: 'Add the site first.' });
     }
     const workspace = await readWorkspace(tx, call.app.clock());
-    const { name, term, list, site } = body;
+    const { name, term, list, site, level } = body;
     await insertRows(tx, 'section', [
-      { ws, id, name, term, list, site, level: 'general', starts_on: workspace?.today ?? null },
+      { ws, id, name, term, list, site, level, starts_on: workspace?.today ?? null },
     ]);
     await insertRows(tx, 'section_account', [{ ws, section: id, account: call.who.id }]);
     const students = body.students.map((s) => ({
@@ -107,17 +116,30 @@ export async function createSection(call: Call<Account>): Promise<Reply> {
 
 export async function readSites(call: Call<Account>): Promise<readonly Site[]> {
   const rows = await call.app.db.query<SiteRow>(
-    'select id, name, lat, lon, elev_m from site where ws = $1 order by lower(name)',
+    'select id, name, lat, lon, elev_m, tz, shift from site where ws = $1 order by lower(name)',
     [call.who.ws],
   );
   return rows.map(asSite);
 }
 
 export async function createSite(call: Call<Account>): Promise<Reply> {
-  const { name, lat, lon, elevM, tz } = call.body as Omit<Site, 'id'> & { tz: string };
+  const { name, lat, lon, elevM, tz, rates = {} } = call.body as SiteBody;
   const id = v7();
   await insertRows(call.app.db, 'site', [
-    { ws: call.who.ws, id, name, lat, lon, elev_m: elevM, tz, shift: {} },
+    { ws: call.who.ws, id, name, lat, lon, elev_m: elevM, tz, shift: rates },
   ]);
-  return { status: 201, body: { id, name, lat, lon, elevM } };
+  return { status: 201, body: asSite({ id, name, lat, lon, elev_m: elevM, tz, shift: rates }) };
+}
+
+/** Changes where a site lies and how strongly seasons shift there. */
+export async function changeSite(call: Call<Account>): Promise<Reply> {
+  const { name, lat, lon, elevM, tz, rates = {} } = call.body as SiteBody;
+  const id = idParam(call, 'id');
+  const rows = await call.app.db.query(
+    `update site set name = $3, lat = $4, lon = $5, elev_m = $6, tz = $7, shift = $8::jsonb
+     where ws = $1 and id = $2 returning id`,
+    [call.who.ws, id, name, lat, lon, elevM, tz, JSON.stringify(rates)],
+  );
+  if (rows.length === 0) throw notFound('There is no such site.', { remedy: 'Choose one of the sites.' });
+  return { body: asSite({ id, name, lat, lon, elev_m: elevM, tz, shift: rates }) };
 }

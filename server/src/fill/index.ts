@@ -2,7 +2,7 @@ import type { Bundle } from '@hurrow/contract';
 import { hashPassphrase } from '../access/index.ts';
 import { insertRows } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
-import { installVocabulary } from '../library/index.ts';
+import { installGroups, installVocabulary } from '../library/index.ts';
 import { markSitting } from '../marking/index.ts';
 import { giveBack, sittingById } from '../sittings/index.ts';
 
@@ -21,6 +21,7 @@ export async function fill(db: Database, bundle: Bundle): Promise<void> {
     for (const { table, rows } of bundle.first) await insertRows(tx, table, rows);
     await insertRows(tx, 'account', accounts);
     await installVocabulary(tx, ws);
+    if (bundle.withGroups) await installGroups(tx, ws);
     for (const { table, rows } of bundle.then) await insertRows(tx, table, rows);
   });
   for (const { sitting, by, at } of bundle.giveBack) {

@@ -58,6 +58,8 @@ export interface Cookie {
 export interface Reply {
   readonly status?: number;
   readonly body?: unknown;
+  /** Sent as it is instead of a body. */
+  readonly file?: { readonly type: string; readonly bytes: Buffer };
   /** Sent as the ETag. */
   readonly version?: number;
   readonly cookies?: readonly Cookie[];

@@ -56,6 +56,7 @@ function versionOf(req: Request): number | null {
 }
 
 function readBody(route: Route, body: unknown): unknown {
+  if (route.file) return body;
   if (!route.body) return undefined;
   const checked = checkBody(route.body as BodyName, body);
   if (checked.ok) return checked.value;
@@ -72,8 +73,9 @@ function send(res: Response, reply: Reply, secure: boolean): void {
     else res.cookie(c.name, c.value, { ...options, ...(c.expires ? { expires: c.expires } : {}) });
   }
   if (reply.version !== undefined) res.setHeader('ETag', `"${reply.version}"`);
-  res.setHeader('Cache-Control', 'no-store');
-  if (reply.body === undefined) res.status(reply.status ?? 204).end();
+  res.setHeader('Cache-Control', reply.file ? 'private, max-age=86400, immutable' : 'no-store');
+  if (reply.file) res.status(200).type(reply.file.type).send(reply.file.bytes);
+  else if (reply.body === undefined) res.status(reply.status ?? 204).end();
   else res.status(reply.status ?? 200).json(reply.body);
 }
 
@@ -134,7 +136,8 @@ export function apiRouter(
   router.use(express.json({ limit: '1mb' }));
   for (const [name, route] of Object.entries(ROUTES) as [RouteName, Route][]) {
     const method = route.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
-    router[method](route.path, handle(app, route, handlers[name], recognise));
+    const before = route.file ? [express.raw({ type: 'image/*', limit: '12mb' })] : [];
+    router[method](route.path, ...before, handle(app, route, handlers[name], recognise));
   }
   router.use('/api', () => {
     throw notFound('There is no such address.', { remedy: 'See /api/openapi.json.' });

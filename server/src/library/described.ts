@@ -7,7 +7,8 @@ import { keptUnderStamp } from './kept.ts';
 import { withAncestors } from './taxa.ts';
 
 /** Columns of a statement without its value, for a query over `statement st`. */
-const COLUMNS = 'st.id, st.taxon, st.individual, st.character, st.source, st.kind, st.n, st.note, st.version';
+const COLUMNS = `st.id, st.taxon, st.individual, st.character, st.source, st.kind, st.n, st.note, st.version,
+  exists (select 1 from source x where x.ws = st.ws and x.id = st.source and x.kind = 'shipped') as shipped`;
 
 interface RawStatement {
   id: string;
@@ -19,6 +20,7 @@ interface RawStatement {
   n: number | null;
   note: string | null;
   version: number;
+  shipped: boolean;
 }
 
 type States = Extract<Value, { kind: 'states' }>['states'];
@@ -73,6 +75,7 @@ const asStatementRow = (r: Valued): StatementRow => ({
   n: r.n,
   note: r.note,
   version: r.version,
+  ...(r.shipped ? { fallback: true } : {}),
 });
 
 const asStatement = (r: StatementRow): Statement => ({
@@ -81,6 +84,7 @@ const asStatement = (r: StatementRow): Statement => ({
   character: r.character,
   source: r.source,
   value: r.value,
+  ...(r.fallback ? { fallback: true } : {}),
 });
 
 /** One statement of a taxon that stands; null where there is none. */
@@ -136,8 +140,11 @@ async function readWindows(sql: Sql, ws: string, ids: readonly string[]): Promis
     ref_lat: number;
     ref_lon: number;
     ref_elev: number;
+    shipped: boolean;
   }>(
-    'select taxon, kind, start_doy, end_doy, ref_lat, ref_lon, ref_elev from season_window where ws = $1 and taxon = any($2::uuid[]) order by id',
+    `select w.taxon, w.kind, w.start_doy, w.end_doy, w.ref_lat, w.ref_lon, w.ref_elev, coalesce(s.kind = 'shipped', false) as shipped
+     from season_window w left join source s on s.ws = w.ws and s.id = w.source
+     where w.ws = $1 and w.taxon = any($2::uuid[]) order by s.rank nulls last, w.id`,
     [ws, ids],
   );
   return rows.map((r) => ({
@@ -146,7 +153,27 @@ async function readWindows(sql: Sql, ws: string, ids: readonly string[]): Promis
     start: r.start_doy,
     end: r.end_doy,
     ref: { lat: r.ref_lat, lon: r.ref_lon, elevM: r.ref_elev },
+    ...(r.shipped ? { fallback: true } : {}),
   }));
+}
+
+/** How sources are merged in this workspace, and the characters merged otherwise. */
+export async function readPolicies(
+  sql: Sql,
+  ws: string,
+): Promise<{
+  readonly policy: LibraryData['policy'];
+  readonly policies: NonNullable<LibraryData['policies']>;
+}> {
+  const [workspace] = await sql.query<{ merge_policy: LibraryData['policy'] }>(
+    'select merge_policy from workspace where id = $1',
+    [ws],
+  );
+  const policies = await sql.query<NonNullable<LibraryData['policies']>[number]>(
+    'select character, policy, preferred_source as source from policy_override where ws = $1 order by character',
+    [ws],
+  );
+  return { policy: workspace?.merge_policy ?? 'widest', policies };
 }
 
 export type Library = LibraryData & { readonly rows: readonly StatementRow[] };
@@ -175,15 +202,11 @@ async function readFromTables(
   const nodes = await readTaxa(sql, ws, ids);
   const rows = await readStatements(sql, ws, ids, characters);
   const windows = await readWindows(sql, ws, ids);
-  const [workspace] = await sql.query<{ merge_policy: LibraryData['policy'] }>(
-    'select merge_policy from workspace where id = $1',
-    [ws],
-  );
   return {
     taxa: nodes,
     statements: rows.map(asStatement),
     windows,
-    policy: workspace?.merge_policy ?? 'widest',
+    ...(await readPolicies(sql, ws)),
     rows,
   };
 }

@@ -12,3 +12,6 @@ export {
 } from './taxa.ts';
 export type { HeaderRow } from './taxa.ts';
 export { readCertified, readLibrary } from './described.ts';
+export { readTable } from './profile.ts';
+export { ratesOf, readSightings, readSitePlace } from './seasons.ts';
+export { installGroups } from './groups.ts';

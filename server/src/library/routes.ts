@@ -1,11 +1,18 @@
-import type { SpeciesProfile, SpeciesRow, Source } from '@hurrow/contract';
-import { lineage } from '@hurrow/core/characters';
+import type { SpeciesRow } from '@hurrow/contract';
+import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, notFound } from '../http/index.ts';
-import type { Account, Call, StaffHandlers } from '../http/index.ts';
-import { readLibrary } from './described.ts';
+import type { Account, Call, Reply, StaffHandlers } from '../http/index.ts';
+import { recordBatch, undoLatest } from './batch.ts';
+import { changeCharacter, createCharacter, createWord, readGlossary, removeWord } from './glossary.ts';
+import { putPair, removePair } from './pairs.ts';
+import { addPhoto, changePhoto, readPhoto, removePhoto } from './photos.ts';
+import { readProfile, readTable } from './profile.ts';
+import { createSighting, putSeason, readSightings, removeSeason, removeSighting } from './seasons.ts';
+import { changeSource, createSource, putPolicies, readSources } from './sources.ts';
+import { changeSpecies, createTaxon, readTaxonPlaces } from './species.ts';
 import { changeStatement, createStatement, retractStatement } from './statements.ts';
-import { HEADER, asHeader, readCautions, readHeaders, readNames } from './taxa.ts';
+import { HEADER, asHeader } from './taxa.ts';
 import type { HeaderRow } from './taxa.ts';
 import { readVocabulary } from './vocabulary.ts';
 
@@ -46,54 +53,63 @@ async function speciesRows(sql: Sql, ws: string): Promise<readonly SpeciesRow[]>
     .sort((a, b) => a.scientific.localeCompare(b.scientific, 'en'));
 }
 
-async function profile(call: Call<Account>): Promise<SpeciesProfile> {
-  const { ws } = call.who;
-  const { db } = call.app;
-  const id = idParam(call, 'id');
-  const header = (await readHeaders(db, ws, [id])).get(id);
-  if (!header) throw notFound('There is no such species.', { remedy: 'Choose one under Species.' });
-  const data = await readLibrary(db, ws, [id]);
-  const above = await readHeaders(
-    db,
-    ws,
-    data.taxa.map((t) => t.id),
+async function settle(call: Call<Account>): Promise<Reply> {
+  const { ws, id: account } = call.who;
+  const taxon = idParam(call, 'id');
+  const { question } = call.body as { question: string };
+  if (!(await maybe(call.app.db, 'select 1 from taxon where ws = $1 and id = $2', [ws, taxon]))) {
+    throw notFound('There is no such species.', { remedy: 'Choose one under Species.' });
+  }
+  await insertRows(
+    call.app.db,
+    'question_settled',
+    [{ ws, taxon, question, account, at: call.app.clock().toISOString() }],
+    'on conflict do nothing',
   );
-  const order = lineage(new Map(data.taxa.map((t) => [t.id, t])), id).flat();
-  const [names, prose, cautions, range, sources] = [
-    await readNames(db, ws, id),
-    await db.query<{ topic: string; text: string }>(
-      'select topic, text from prose where ws = $1 and taxon = $2 order by topic',
-      [ws, id],
-    ),
-    await readCautions(db, ws, [id]),
-    await db.query<{ region: string; presence: string }>(
-      'select region, presence from range_record where ws = $1 and taxon = $2 order by region',
-      [ws, id],
-    ),
-    await db.query<Source>(
-      'select id, kind, citation, rank from source where ws = $1 order by rank, citation',
-      [ws],
-    ),
-  ];
-  return {
-    header,
-    names,
-    above: order.slice(1).flatMap((t) => above.get(t) ?? []),
-    prose,
-    cautions: cautions.get(id) ?? [],
-    range,
-    statements: data.rows,
-    windows: data.windows,
-    taxa: data.taxa,
-    sources,
-    policy: data.policy,
-  };
+  return { status: 204 };
 }
 
+const inWorkspace =
+  <T>(read: (sql: Sql, ws: string) => Promise<T>) =>
+  async (call: Call<Account>): Promise<Reply> => ({ body: await read(call.app.db, call.who.ws) });
+
 export const libraryHandlers: StaffHandlers = {
-  vocabulary: async (call) => ({ body: await readVocabulary(call.app.db, call.who.ws) }),
-  species: async (call) => ({ body: await speciesRows(call.app.db, call.who.ws) }),
-  profile: async (call) => ({ body: await profile(call) }),
+  vocabulary: inWorkspace(readVocabulary),
+  glossary: inWorkspace(readGlossary),
+  characterCreate: createCharacter,
+  characterChange: changeCharacter,
+  wordCreate: createWord,
+  wordRemove: removeWord,
+  species: inWorkspace(speciesRows),
+  libraryTable: inWorkspace(async (sql, ws) =>
+    readTable(
+      sql,
+      ws,
+      (await speciesRows(sql, ws)).map((s) => s.id),
+    ),
+  ),
+  taxa: inWorkspace(readTaxonPlaces),
+  taxonCreate: createTaxon,
+  profile: async (call) => ({ body: await readProfile(call) }),
+  speciesChange: changeSpecies,
+  seasonPut: putSeason,
+  seasonRemove: removeSeason,
+  sightings: inWorkspace(readSightings),
+  sightingCreate: createSighting,
+  sightingRemove: removeSighting,
+  questionSettle: settle,
+  pairPut: putPair,
+  pairRemove: removePair,
+  photoAdd: addPhoto,
+  photo: readPhoto,
+  photoChange: changePhoto,
+  photoRemove: removePhoto,
+  sources: inWorkspace(readSources),
+  sourceCreate: createSource,
+  sourceChange: changeSource,
+  policies: putPolicies,
+  statementBatch: recordBatch,
+  undo: undoLatest,
   statementCreate: createStatement,
   statementChange: changeStatement,
   statementRetract: retractStatement,

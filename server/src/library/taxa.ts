@@ -58,23 +58,42 @@ export async function withAncestors(
 
 export async function readNames(sql: Sql, ws: string, taxon: string): Promise<readonly Name[]> {
   return sql.query<Name>(
-    `select kind, text, preferred from name where ws = $1 and taxon = $2
+    `select kind, text, preferred, pronunciation from name where ws = $1 and taxon = $2
      order by array_position(array['accepted','common','synonym','older_family'], kind), preferred desc, text`,
     [ws, taxon],
   );
 }
 
+/** Cautions of taxa and of all above them: what holds for a genus holds for its species. */
 export async function readCautions(
   sql: Sql,
   ws: string,
   taxa: readonly string[],
 ): Promise<ReadonlyMap<string, readonly Caution[]>> {
-  const rows = await sql.query<Caution & { taxon: string }>(
-    'select taxon, hazard, forbids, text from caution where ws = $1 and taxon = any($2::uuid[]) order by hazard',
+  if (taxa.length === 0) return new Map();
+  const rows = await sql.query<Caution & { taxon: string; own: boolean; above: string | null }>(
+    `with recursive up (id, above, far) as (
+       select i, i, 0 from unnest($2::uuid[]) as i
+       union
+       select up.id, p.parent, up.far + 1 from up join taxon_parent p on p.ws = $1 and p.child = up.above and p.kind <> 'hybrid_parent')
+     select up.id as taxon, c.hazard, c.forbids, c.text, up.far = 0 as own,
+       (select n.text from name n where n.ws = $1 and n.taxon = up.above and n.kind = 'accepted') as above
+     from up join caution c on c.ws = $1 and c.taxon = up.above order by up.far, c.hazard`,
     [ws, taxa],
   );
   const found = new Map<string, Caution[]>();
-  for (const { taxon, ...caution } of rows) found.set(taxon, [...(found.get(taxon) ?? []), caution]);
+  for (const { taxon, own, above, ...caution } of rows) {
+    const had = found.get(taxon) ?? [];
+    // A species' own words on a hazard stand in place of its genus's, but forbid no less.
+    const same = had.find((c) => c.hazard === caution.hazard);
+    if (same) {
+      const forbids = [...new Set([...same.forbids, ...caution.forbids])];
+      found.set(
+        taxon,
+        had.map((c) => (c === same ? { ...c, forbids } : c)),
+      );
+    } else found.set(taxon, [...had, { ...caution, ...(own || above === null ? {} : { from: above }) }]);
+  }
   return found;
 }
 

@@ -1,5 +1,8 @@
-import { CHARACTERS, VOCABULARY_VERSION } from '@hurrow/core/characters';
-import type { Character, State } from '@hurrow/core/characters';
+import { v7 } from 'uuid';
+import type { GlossaryCharacter, GlossaryWord } from '@hurrow/contract';
+import { CHARACTERS, VOCABULARY_VERSION, WORDS } from '@hurrow/core/characters';
+import type { Character, ReadAs, State } from '@hurrow/core/characters';
+import { normalise } from '@hurrow/core/names';
 import { insertRows } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { keptUnderStamp } from './kept.ts';
@@ -51,6 +54,7 @@ export async function installVocabulary(sql: Sql, ws: string): Promise<void> {
         ord,
         term: s.term,
         plain: s.plain,
+        definition: s.definition,
         swatch: s.swatch ?? null,
       })),
     ),
@@ -63,6 +67,18 @@ export async function installVocabulary(sql: Sql, ws: string): Promise<void> {
         rule.states.map((state) => ({ ws, character: c.id, controller: rule.character, state })),
       ),
     ),
+  );
+  await insertRows(
+    sql,
+    'confusion',
+    CHARACTERS.flatMap((c) =>
+      c.readAs.map((r) => ({ ws, character: c.id, true_state: r.state, read_as: r.as, weight: r.weight })),
+    ),
+  );
+  await insertRows(
+    sql,
+    'word',
+    WORDS.map((w) => ({ ws, id: v7(), folded: normalise(w.text), audience: 'young', ...w })),
   );
 }
 
@@ -88,19 +104,31 @@ interface CharacterRow {
   counting: string | null;
   misread_mean: number;
   misread_weight: number;
-  states: (State & { parent: string | null; swatch: string | null })[] | null;
+  states: StateRow[] | null;
   applies: { controller: string; states: string[] }[] | null;
+  read_as: ReadAs[] | null;
+  retired: boolean;
+  version: number;
+  origin: 'shipped' | 'own';
 }
 
-const asState = (s: State & { parent: string | null; swatch: string | null }): State => ({
+type StateRow = Omit<State, 'parent' | 'swatch' | 'definition'> & {
+  parent: string | null;
+  swatch: string | null;
+  definition: string | null;
+};
+
+const asState = (s: StateRow): State => ({
   id: s.id,
   term: s.term,
   plain: s.plain,
+  definition: s.definition ?? '',
+  ...(s.retired ? { retired: true } : {}),
   ...(s.parent ? { parent: s.parent } : {}),
   ...(s.swatch ? { swatch: s.swatch } : {}),
 });
 
-const asCharacter = (r: CharacterRow): Character => ({
+const asCharacter = (r: CharacterRow): GlossaryCharacter => ({
   id: r.id,
   organ: r.organ,
   kind: r.kind,
@@ -115,6 +143,10 @@ const asCharacter = (r: CharacterRow): Character => ({
   distance: r.distance,
   season: r.season,
   misread: [r.misread_mean, r.misread_weight],
+  readAs: r.read_as ?? [],
+  version: r.version,
+  origin: r.origin,
+  ...(r.retired ? { retired: true } : {}),
   states: (r.states ?? []).map(asState),
   appliesIf: (r.applies ?? []).map((a) => ({ character: a.controller, states: a.states })),
   ...(r.surface ? { surface: r.surface } : {}),
@@ -125,20 +157,34 @@ const asCharacter = (r: CharacterRow): Character => ({
   ...(r.counting ? { counting: r.counting } : {}),
 });
 
-/** The vocabulary of a workspace, in its order. */
-export const readVocabulary = (sql: Sql, ws: string): Promise<readonly Character[]> =>
+/** The vocabulary in use, in its order; what is retired is left out of everything that is computed. */
+export const readVocabulary = async (sql: Sql, ws: string): Promise<readonly Character[]> =>
+  (await readWholeVocabulary(sql, ws)).filter((c) => !c.retired);
+
+/** Every character of a workspace, retired ones too. */
+export const readWholeVocabulary = (sql: Sql, ws: string): Promise<readonly GlossaryCharacter[]> =>
   keptUnderStamp(sql, ws, 'vocabulary', () => readFromTables(sql, ws));
 
-async function readFromTables(sql: Sql, ws: string): Promise<readonly Character[]> {
+async function readFromTables(sql: Sql, ws: string): Promise<readonly GlossaryCharacter[]> {
   const rows = await sql.query<CharacterRow>(
-    `select c.*,
-       (select jsonb_agg(jsonb_build_object('id', s.id, 'parent', s.parent, 'term', s.term, 'plain', s.plain, 'swatch', s.swatch) order by s.ord)
-        from state s where s.ws = c.ws and s.character = c.id and s.retired_at is null) as states,
+    `select c.*, c.retired_at is not null as retired,
+       (select jsonb_agg(jsonb_build_object('id', s.id, 'parent', s.parent, 'term', s.term, 'plain', s.plain,
+          'definition', s.definition, 'swatch', s.swatch, 'retired', s.retired_at is not null) order by s.ord)
+        from state s where s.ws = c.ws and s.character = c.id) as states,
        (select jsonb_agg(jsonb_build_object('controller', g.controller, 'states', g.states) order by g.controller)
         from (select a.controller, jsonb_agg(a.state order by a.state) as states from character_applies a
-              where a.ws = c.ws and a.character = c.id group by a.controller) g) as applies
-     from character c where c.ws = $1 and c.retired_at is null order by c.ord`,
+              where a.ws = c.ws and a.character = c.id group by a.controller) g) as applies,
+       (select jsonb_agg(jsonb_build_object('state', f.true_state, 'as', f.read_as, 'weight', f.weight) order by f.true_state, f.read_as)
+        from confusion f where f.ws = c.ws and f.character = c.id) as read_as
+     from character c where c.ws = $1 order by c.ord`,
     [ws],
   );
   return rows.map(asCharacter);
 }
+
+/** Learners' words, in the order of the alphabet. */
+export const readWords = (sql: Sql, ws: string): Promise<readonly GlossaryWord[]> =>
+  sql.query<GlossaryWord>(
+    'select id, text, character, state from word where ws = $1 order by folded, character, state',
+    [ws],
+  );

@@ -134,12 +134,16 @@ test('results stay shut until given back, then show marks, reasons and the tells
   const { body } = await phone.call<WalkResults>('GET', '/api/walk/results');
   expect([body.points, body.most]).toEqual([2, 12]);
   expect(body.stations[0]?.mixedWith).toMatchObject({ scientific: 'Abies lasiocarpa', verdict: 'told' });
-  expect(body.stations[0]?.mixedWith?.tells[0]).toEqual({
+  const tell = body.stations[0]?.mixedWith?.tells[0];
+  expect(tell).toMatchObject({
     character: 'white lines',
     organ: 'leaf',
     truth: 'on the under side only',
     named: 'both sides',
   });
+  // Both states come drawn, and the two drawings differ.
+  expect(tell?.drawn?.truth.lines.length).toBeGreaterThan(3);
+  expect(tell?.drawn?.truth.lines).not.toEqual(tell?.drawn?.named.lines);
   expect(body.stations[2]?.mixedWith?.tells).toEqual([]);
   const standing = (await owner.call<SittingDetail>('GET', `/api/sittings/${sitting}`)).body;
   expect(standing.state).toBe('given_back');

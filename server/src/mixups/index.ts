@@ -1,6 +1,7 @@
 import { needSection } from '../access/index.ts';
 import { idParam, notFound } from '../http/index.ts';
 import type { StaffHandlers } from '../http/index.ts';
+import { readMisreads } from './misreads.ts';
 import { readEvidence, readMixUps } from './read.ts';
 
 export const mixupsHandlers: StaffHandlers = {
@@ -8,6 +9,11 @@ export const mixupsHandlers: StaffHandlers = {
     const section = idParam(call, 'id');
     await needSection(call, section);
     return { body: await readMixUps(call.app.db, call.who.ws, section) };
+  },
+  misreads: async (call) => {
+    const section = idParam(call, 'id');
+    await needSection(call, section);
+    return { body: await readMisreads(call.app.db, call.who.ws, section) };
   },
   evidence: async (call) => {
     const section = idParam(call, 'id');

@@ -5,6 +5,8 @@ import { changeSitting, changeSittingStation, changeState, createSitting, renewC
 import { followQuiz, needSitting, readSitting } from './store.ts';
 
 export { readCode } from './codes.ts';
+export { drawnStations } from './drawn.ts';
+export { asSketch } from './sketch.ts';
 export { readShown } from './key.ts';
 export type { Shown } from './key.ts';
 export { giveBack } from './states.ts';

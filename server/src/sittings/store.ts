@@ -10,6 +10,7 @@ import type { Sql } from '../db/index.ts';
 import { notFound } from '../http/index.ts';
 import type { Account } from '../http/index.ts';
 import { needQuiz, readSittings, readStations } from '../quizzes/index.ts';
+import { drawnStations } from './drawn.ts';
 
 export interface SittingRow {
   id: string;
@@ -96,6 +97,7 @@ interface StationRow {
   distance: Distance;
   material: Material[];
   version: number;
+  public_id: string;
 }
 
 export async function readPeople(
@@ -123,16 +125,26 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
   const quiz = await needQuiz(sql, ws, sitting.quiz);
   const stations = new Map((await readStations(sql, ws, sitting.quiz)).map((s) => [s.id, s]));
   const rows = await sql.query<StationRow>(
-    'select id, station, distance, material, version from sitting_station where ws = $1 and sitting = $2',
+    'select id, station, distance, material, version, public_id from sitting_station where ws = $1 and sitting = $2',
     [ws, id],
   );
   const summary = (await readSittings(sql, ws, who.id, sitting.quiz)).find((s) => s.id === id);
   if (!summary) throw notFound('There is no such sitting.');
+  const drawn = await drawnStations(sql, ws, [...stations.values()], rows);
   const at = rows
     .flatMap((r) => {
       const station = stations.get(r.station);
       return station
-        ? [{ id: r.id, station, distance: r.distance, material: r.material, version: r.version }]
+        ? [
+            {
+              id: r.id,
+              station,
+              distance: r.distance,
+              material: r.material,
+              version: r.version,
+              drawn: drawn.get(station.id) ?? [],
+            },
+          ]
         : [];
     })
     .sort((a, b) => a.station.number - b.station.number);

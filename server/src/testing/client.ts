@@ -6,12 +6,19 @@ export interface Answer<T> {
   readonly headers: Headers;
 }
 
+export interface ClientOptions {
+  readonly version?: number;
+  readonly origin?: string | null;
+  /** The kind of a body that is a file. */
+  readonly type?: string;
+}
+
 export interface Client {
   call<T = ProblemDetails>(
     method: string,
     path: string,
     body?: unknown,
-    options?: { readonly version?: number; readonly origin?: string | null },
+    options?: ClientOptions,
   ): Promise<Answer<T>>;
   /** Everything that was ever sent back to this client, headers included. */
   readonly received: () => string;
@@ -27,19 +34,21 @@ export function client(base: string): Client {
       method: string,
       path: string,
       body?: unknown,
-      options: { version?: number; origin?: string | null } = {},
+      options: ClientOptions = {},
     ): Promise<Answer<T>> => {
       const sent = [...cookies].filter(([, c]) => path.startsWith(c.path)).map(([n, c]) => `${n}=${c.value}`);
       const origin = options.origin === undefined ? base : options.origin;
       const response = await fetch(base + path, {
         method,
         headers: {
-          ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+          ...(body === undefined ? {} : { 'Content-Type': options.type ?? 'application/json' }),
           ...(origin === null ? {} : { Origin: origin }),
           ...(options.version === undefined ? {} : { 'If-Match': `"${options.version}"` }),
           ...(sent.length > 0 ? { Cookie: sent.join('; ') } : {}),
         },
-        ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+        ...(body === undefined
+          ? {}
+          : { body: typeof body === 'string' || body instanceof Uint8Array ? body : JSON.stringify(body) }),
       });
       for (const set of response.headers.getSetCookie()) {
         const [pair = ''] = set.split(';');
@@ -52,7 +61,11 @@ export function client(base: string): Client {
       received += `${[...response.headers].map((h) => h.join(': ')).join('\n')}\n${text}\n`;
       return {
         status: response.status,
-        body: (text === '' ? undefined : JSON.parse(text)) as T,
+        body: (text === ''
+          ? undefined
+          : /json/.test(response.headers.get('content-type') ?? '')
+            ? JSON.parse(text)
+            : text) as T,
         headers: response.headers,
       };
     },

@@ -4,11 +4,12 @@ import { allowedHandling } from '@hurrow/core/conditions';
 import type { Conditions, Material } from '@hurrow/core/conditions';
 import { asShown, comparePair, describeTaxa } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
+import { sketches } from './sketch.ts';
 import { vocabularyOf } from '@hurrow/core/characters';
 import { maybe } from '../db/index.ts';
 import { forbidden, notFound } from '../http/index.ts';
 import type { Call, Student } from '../http/index.ts';
-import { readHeaders, readLibrary, readVocabulary } from '../library/index.ts';
+import { readHeaders, readLibrary, readSitePlace, readVocabulary } from '../library/index.ts';
 import { readMarkRows } from '../marking/index.ts';
 import { readStations } from '../quizzes/index.ts';
 import { sittingById } from '../sittings/index.ts';
@@ -59,11 +60,12 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
   const taxa = [...new Set([...stations.map((s) => s.tree.taxon.id), ...named])];
   const vocabulary = vocabularyOf(await readVocabulary(db, ws));
   const described = new Map<string, DescribedTaxon>(
-    describeTaxa(taxa, await readLibrary(db, ws, taxa), vocabulary, {
-      lat: sitting.site.lat,
-      lon: sitting.site.lon,
-      elevM: sitting.site.elev_m,
-    }).map((d) => [d.id, d]),
+    describeTaxa(
+      taxa,
+      await readLibrary(db, ws, taxa),
+      vocabulary,
+      await readSitePlace(db, ws, { ...sitting.site, elevM: sitting.site.elev_m }),
+    ).map((d) => [d.id, d]),
   );
   const headers = await readHeaders(db, ws, taxa);
   const wording = { words: 'plain', units: 'customary' } as const;
@@ -102,6 +104,7 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
                   organ: c.organ,
                   truth: valueWords(c, t.a, wording),
                   named: valueWords(c, t.b, wording),
+                  drawn: sketches(c, t.a, t.b),
                 },
               ]
             : [];

@@ -9,7 +9,7 @@ import { notFound } from '../http/index.ts';
 import type { Call, Student } from '../http/index.ts';
 import { readVocabulary } from '../library/index.ts';
 import { readStations } from '../quizzes/index.ts';
-import { sittingById } from '../sittings/index.ts';
+import { drawnStations, sittingById } from '../sittings/index.ts';
 
 function walkAsk(publicId: string, ask: Station['asks'][number], vocabulary: Vocabulary): WalkAsk {
   const c = ask.character ? vocabulary.get(ask.character) : undefined;
@@ -99,7 +99,9 @@ export async function walkSitting(call: Call<Student>): Promise<WalkSitting> {
       )
     ).map((p) => [p.station, p]),
   );
-  const stations = (await readStations(db, ws, sitting.quiz)).flatMap((station): WalkStation[] => {
+  const all = await readStations(db, ws, sitting.quiz);
+  const drawn = await drawnStations(db, ws, all, [...places.values()]);
+  const stations = all.flatMap((station): WalkStation[] => {
     const place = places.get(station.id);
     if (!place) return [];
     const hazards = [...new Set([...station.tree.cautions.map((c) => c.hazard), ...station.tree.hazards])];
@@ -111,6 +113,7 @@ export async function walkSitting(call: Call<Student>): Promise<WalkSitting> {
         handling: allowedHandling(sitting.handling, station.tree.cautions).map(handlingWords),
         distance: DISTANCE_WORDS[place.distance],
         cautions: hazards.map((h) => HAZARD_WORDS[h] ?? HAZARD_WORDS['other'] ?? '').sort(),
+        drawn: drawn.get(station.id) ?? [],
         asks: station.asks.flatMap((a) => {
           const at = byAsk.get(a.id);
           return at ? [walkAsk(at.publicId, a, vocabulary)] : [];

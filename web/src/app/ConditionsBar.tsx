@@ -8,6 +8,7 @@ import type { Words } from '@hurrow/core/characters';
 import type { UnitSystem } from '@hurrow/core/measuring';
 import { HANDLING_LABELS, MATERIAL_LABELS } from './conditionWords.ts';
 import { useShortcuts } from './shortcuts.ts';
+import { useHere } from './place.ts';
 import { useView } from './view.ts';
 
 const WEEK = 7;
@@ -54,6 +55,7 @@ function Choice<T extends string>({
 /** What can be seen now: obeyed by every screen below it and kept in the address. */
 export function ConditionsBar() {
   const { conditions, wording, change } = useView();
+  const { site, sites } = useHere();
   const set = (part: Partial<Conditions>): void => change({ conditions: { ...conditions, ...part } });
   const move = (days: number): void => set({ date: addDays(conditions.date, days) });
   useShortcuts([
@@ -113,6 +115,18 @@ export function ConditionsBar() {
           ))}
         </select>
       </label>
+      {sites.length > 1 && site ? (
+        <label className="condition">
+          <span className="condition-label">At</span>
+          <select value={site.id} onChange={(e) => change({ at: e.target.value })}>
+            {sites.map((s) => (
+              <option key={s.id} value={s.id}>
+                {s.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      ) : null}
       <Checkbox checked={conditions.wet} onChange={(e) => set({ wet: e.target.checked })}>
         wet
       </Checkbox>

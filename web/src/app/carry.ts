@@ -1,5 +1,5 @@
 /** The fields of an address that hold the conditions, the words and the units. */
-export const VIEW_KEYS = ['on', 'with', 'by', 'from', 'wet', 'words', 'units'] as const;
+export const VIEW_KEYS = ['on', 'with', 'by', 'from', 'wet', 'words', 'units', 'at'] as const;
 
 /** An address with the view of the present one carried over. */
 export function withView(to: string, search: URLSearchParams): string {

@@ -23,6 +23,26 @@ const places: RouteObject[] = [
     Component: (await import('../classes/NewSectionPage.tsx')).NewSectionPage,
   })),
   place('species', async () => ({ Component: (await import('../species/SpeciesPage.tsx')).SpeciesPage })),
+  place('species/table', async () => ({ Component: (await import('../species/TablePage.tsx')).TablePage })),
+  place('species/record', async () => ({
+    Component: (await import('../species/RecordNextPage.tsx')).RecordNextPage,
+  })),
+  place('species/seasons', async () => ({
+    Component: (await import('../species/SeasonsPage.tsx')).SeasonsPage,
+  })),
+  place('species/disagreements', async () => ({
+    Component: (await import('../species/DisagreementsPage.tsx')).DisagreementsPage,
+  })),
+  place('species/sources', async () => ({
+    Component: (await import('../species/SourcesPage.tsx')).SourcesPage,
+  })),
+  place('species/glossary', async () => ({
+    Component: (await import('../glossary/GlossaryPage.tsx')).GlossaryPage,
+  })),
+  place('species/:id/write', async () => ({
+    Component: (await import('../species/WritePage.tsx')).WritePage,
+  })),
+  place('species/:id/head', async () => ({ Component: (await import('../species/HeadPage.tsx')).HeadPage })),
   place('species/:id', async () => ({ Component: (await import('../species/ProfilePage.tsx')).ProfilePage })),
   place('quizzes', async () => ({ Component: (await import('../quizzes/QuizzesPage.tsx')).QuizzesPage })),
   place('quizzes/:id', async () => ({ Component: (await import('../quizzes/QuizPage.tsx')).QuizPage })),
@@ -53,6 +73,9 @@ export const router = createBrowserRouter([
       })),
       place('print/sittings/:id/answer-sheets', async () => ({
         Component: (await import('../print/AnswerSheets.tsx')).AnswerSheets,
+      })),
+      place('print/lists/:id/plates', async () => ({
+        Component: (await import('../print/PlatesSheet.tsx')).PlatesSheet,
       })),
       { Component: Shell, children: places },
     ],

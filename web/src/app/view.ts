@@ -10,6 +10,8 @@ import { useToday } from './session.ts';
 export interface View {
   readonly conditions: Conditions;
   readonly wording: Wording;
+  /** The site the seasons are shifted to, where one was chosen. */
+  readonly at: string | null;
 }
 
 function toQuery(view: View, fallback: Conditions): [string, string][] {
@@ -17,6 +19,7 @@ function toQuery(view: View, fallback: Conditions): [string, string][] {
     ...conditionsToQuery(view.conditions, fallback),
     ...(view.wording.words === 'technical' ? [['words', 'technical'] as [string, string]] : []),
     ...(view.wording.units === 'metric' ? [['units', 'metric'] as [string, string]] : []),
+    ...(view.at === null ? [] : [['at', view.at] as [string, string]]),
   ];
 }
 
@@ -32,6 +35,7 @@ export function useView(): View & { readonly change: (part: Partial<View>) => vo
         words: search.get('words') === 'technical' ? 'technical' : 'plain',
         units: search.get('units') === 'metric' ? 'metric' : 'customary',
       },
+      at: search.get('at'),
     }),
     [search, fallback],
   );

@@ -15,6 +15,7 @@ function SectionPanel({ section }: { section: Section }) {
       <p className="quiet">
         {section.term} · list <AppLink to={`/classes/lists/${section.list}`}>{section.listName}</AppLink> ·
         trees at {section.site.name}, {showLength(section.site.elevM * 1000, wording.units)} ·{' '}
+        {section.level ? `${section.level} wording · ` : ''}
         {section.students.length} students
       </p>
       <ul className="roster">

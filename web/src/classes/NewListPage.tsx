@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
+import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
 import type { ListSummary, PreviewLine, TaxonHeader } from '@hurrow/contract';
 import { problemOf, useWrite } from '../api/index.ts';
 import { useGo } from '../app/view.ts';
 import { PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
-import { choiceKey, choiceOf, firstChoice, membersOf } from './choices.ts';
+import { choiceKey, choiceOf, firstChoice, membersOf, wantsLook } from './choices.ts';
 import type { Choice } from './choices.ts';
 import './classes.css';
 
@@ -20,11 +21,20 @@ const plainName = (t: TaxonHeader): string => (t.common ? `${t.scientific} (${t.
 
 function Found({ line }: { line: PreviewLine }) {
   const { found } = line;
-  if (found.kind === 'new') return <span className="quiet">not in the library</span>;
+  if (found.kind === 'new') {
+    return found.under ? (
+      <span className="quiet">
+        in <TaxonName taxon={found.under} common={false} />, with what holds for it
+      </span>
+    ) : (
+      <span className="quiet">stands alone: no genus or family of it is known</span>
+    );
+  }
   if (found.kind === 'shared') return <span>borne by {found.taxa.length} taxa</span>;
   return (
     <>
       <TaxonName taxon={found.taxon} />
+      {found.taxon.rank === 'species' ? null : <span className="quiet"> (the {found.taxon.rank})</span>}
       {found.kind === 'misspelt' ? <span className="quiet">, near “{found.by}”</span> : null}
     </>
   );
@@ -41,7 +51,7 @@ function ChoicePicker({
 }) {
   const { found } = line;
   const taxa = found.kind === 'new' ? [] : found.kind === 'shared' ? found.taxa : [found.taxon];
-  return (
+  const pick = (
     <select
       className="choice-select"
       aria-label={`What to do with ${line.name}`}
@@ -54,9 +64,26 @@ function ChoicePicker({
           take as {plainName(t)}
         </option>
       ))}
-      <option value={`new/${line.name}`}>add “{line.name}” as new</option>
+      <option value={chosen.kind === 'new' ? choiceKey(chosen) : `new/${line.name}`}>
+        add “{line.name}” as new
+      </option>
       <option value="leave_out">leave out</option>
     </select>
+  );
+  if (chosen.kind !== 'new') return pick;
+  return (
+    <>
+      {pick}
+      <Input
+        size="small"
+        className="new-name"
+        aria-label={`Name of the new one for ${line.name}`}
+        spellCheck={false}
+        value={chosen.name}
+        maxLength={160}
+        onChange={(e) => onChange({ kind: 'new', name: e.target.value })}
+      />
+    </>
   );
 }
 
@@ -65,6 +92,7 @@ export function NewListPage() {
   const go = useGo();
   const [name, setName] = useState('');
   const [text, setText] = useState('');
+  const [onlyOpen, setOnlyOpen] = useState(false);
   const [choices, setChoices] = useState<ReadonlyMap<number, Choice>>(new Map());
   const preview = useWrite<readonly PreviewLine[]>('listPreview', []);
   const create = useWrite<ListSummary>('listCreate', ['lists', 'due', 'species']);
@@ -87,7 +115,7 @@ export function NewListPage() {
       <PageHead
         title="Paste a list"
         name="Paste a list"
-        about="One name a line, common or scientific; the week behind a comma or a tab."
+        about="One name a line, common or scientific, with the week behind a comma or a tab; or the columns scientific, family, common, synonyms, older_families, week, label."
       />
       <div className="paste">
         <div className="panel stack">
@@ -128,6 +156,11 @@ export function NewListPage() {
               {count('known')} known, {count('misspelt')} misspelt, {count('new')} new
               {count('shared') > 0 ? `, ${count('shared')} shared` : ''}
             </h2>
+            {lines.some(wantsLook) && lines.length > 12 ? (
+              <Checkbox checked={onlyOpen} onChange={(e) => setOnlyOpen(e.target.checked)}>
+                only the {lines.filter(wantsLook).length} that are not plainly known
+              </Checkbox>
+            ) : null}
             <table className="plain-table">
               <thead>
                 <tr>
@@ -139,24 +172,26 @@ export function NewListPage() {
                 </tr>
               </thead>
               <tbody>
-                {lines.map((l) => (
-                  <tr key={l.line} className="found-line">
-                    <td className="number">{l.line}</td>
-                    <td className="found-name">{l.name}</td>
-                    <td className="number">{l.week ?? <span className="quiet">none</span>}</td>
-                    <td>
-                      <span className={`tag ${TAG[l.found.kind].tone}`}>{TAG[l.found.kind].words}</span>{' '}
-                      <Found line={l} />
-                    </td>
-                    <td>
-                      <ChoicePicker
-                        line={l}
-                        chosen={chosen(l)}
-                        onChange={(c) => setChoices(new Map(choices).set(l.line, c))}
-                      />
-                    </td>
-                  </tr>
-                ))}
+                {lines
+                  .filter((l) => !onlyOpen || wantsLook(l))
+                  .map((l) => (
+                    <tr key={l.line} className="found-line">
+                      <td className="number">{l.line}</td>
+                      <td className="found-name">{l.name}</td>
+                      <td className="number">{l.week ?? <span className="quiet">none</span>}</td>
+                      <td>
+                        <span className={`tag ${TAG[l.found.kind].tone}`}>{TAG[l.found.kind].words}</span>{' '}
+                        <Found line={l} />
+                      </td>
+                      <td>
+                        <ChoicePicker
+                          line={l}
+                          chosen={chosen(l)}
+                          onChange={(c) => setChoices(new Map(choices).set(l.line, c))}
+                        />
+                      </td>
+                    </tr>
+                  ))}
               </tbody>
             </table>
             <div className="stack">

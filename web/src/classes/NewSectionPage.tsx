@@ -14,8 +14,16 @@ interface Entered {
   readonly term: string;
   readonly list: string;
   readonly site: string;
+  readonly level: NonNullable<Section['level']>;
   readonly roster: string;
 }
+
+const LEVELS = ['young', 'general', 'technical'] as const;
+const LEVEL_WORDS: Readonly<Record<(typeof LEVELS)[number], string>> = {
+  young: 'young: plain words, short',
+  general: 'general: plain words with the terms',
+  technical: 'technical: the field’s terms',
+};
 
 /** A section with its class numbers. */
 export function NewSectionPage() {
@@ -26,8 +34,8 @@ export function NewSectionPage() {
   const [roster, setRoster] = useState('');
   const students = parseRoster(roster);
   const send = (e: Entered): void => {
-    const { name, term, list, site } = e;
-    create.mutate({ body: { name, term, list, site, students } }, { onSuccess: () => go('/classes') });
+    const { name, term, list, site, level } = e;
+    create.mutate({ body: { name, term, list, site, level, students } }, { onSuccess: () => go('/classes') });
   };
   const need = (message: string) => [{ required: true, message }];
   return (
@@ -58,6 +66,9 @@ export function NewSectionPage() {
                 </Form.Item>
                 <Form.Item label="Site" name="site" rules={need('Choose the site.')}>
                   <Select options={(sites.data ?? []).map((s) => ({ value: s.id, label: s.name }))} />
+                </Form.Item>
+                <Form.Item label="Wording" name="level" initialValue="general">
+                  <Select options={LEVELS.map((value) => ({ value, label: LEVEL_WORDS[value] }))} />
                 </Form.Item>
               </div>
               <Form.Item

@@ -30,6 +30,9 @@ export function choiceOf(key: string): Choice {
   return kind === 'leave_out' ? { kind: 'leave_out' } : { kind: 'undecided' };
 }
 
+/** Whether a person should look at a line before the list is made. */
+export const wantsLook = (line: PreviewLine): boolean => line.found.kind !== 'known';
+
 /** The list to be made; a line left out is passed over. */
 export function membersOf(
   lines: readonly PreviewLine[],
@@ -39,6 +42,9 @@ export function membersOf(
     const c = choices.get(l.line) ?? firstChoice(l);
     const rest = { week: l.week, label: l.label };
     if (c.kind === 'taxon') return [{ taxon: c.taxon, ...rest }];
-    return c.kind === 'new' ? [{ newName: c.name, ...rest }] : [];
+    if (c.kind !== 'new') return [];
+    const { common, family, synonyms, olderFamilies } = l;
+    const under = l.found.kind === 'new' ? (l.found.under?.id ?? null) : null;
+    return [{ newName: c.name, common, family, synonyms, olderFamilies, under, ...rest }];
   });
 }

@@ -5,3 +5,4 @@ export { Loaded } from './Loaded.tsx';
 export { Nothing } from './Nothing.tsx';
 export { PageHead } from './PageHead.tsx';
 export { ProblemNote } from './ProblemNote.tsx';
+export { WorkNote } from './WorkNote.tsx';

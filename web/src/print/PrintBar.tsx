@@ -3,7 +3,17 @@ import Button from 'antd/es/button';
 import './print.css';
 
 /** What stands above a printed page on the screen only. */
-export function PrintBar({ title, about, back }: { title: string; about: string; back: string }) {
+export function PrintBar({
+  title,
+  about,
+  back,
+  backTo = 'the sitting',
+}: {
+  title: string;
+  about: string;
+  back: string;
+  backTo?: string;
+}) {
   useEffect(() => {
     document.title = `${title} · Hurrow`;
   }, [title]);
@@ -12,7 +22,7 @@ export function PrintBar({ title, about, back }: { title: string; about: string;
       <h1>{title}</h1>
       <span className="quiet">{about}</span>
       <span className="spring" />
-      <Button href={back}>Back to the sitting</Button>
+      <Button href={back}>Back to {backTo}</Button>
       <Button type="primary" onClick={() => window.print()}>
         Print
       </Button>

@@ -7,6 +7,7 @@ import { useRead } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
 import { useVocabulary } from '../app/vocabulary.ts';
 import { Loaded } from '../parts/index.ts';
+import { SketchView } from '../parts/SketchView.tsx';
 import { PrintBar } from './PrintBar.tsx';
 
 function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
@@ -25,6 +26,18 @@ function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
         <p>
           <b>You may:</b> {may.map((h) => HANDLING_LABELS[h]).join(', ')}
         </p>
+        {at.drawn.length > 0 ? (
+          <div className="card-plates">
+            {at.drawn.map((s, i) => (
+              <SketchView
+                key={i}
+                sketch={s}
+                label={`Drawing ${i + 1} of station ${number}`}
+                className="card-plate"
+              />
+            ))}
+          </div>
+        ) : null}
         <ol className="card-asks">
           {asks.map((a) => {
             const c = vocabulary?.get(a.character ?? '');

@@ -23,6 +23,7 @@ const says = (taxon: string, character: string, value: Value) => ({
 });
 
 const library: ListLibrary = {
+  sightings: [],
   members: ['grand', 'alpine', 'bare', 'copy'].map(header),
   data: {
     policy: 'widest',

@@ -2,6 +2,7 @@ import type { ListLibrary, Station, TaxonHeader } from '@hurrow/contract';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { allowedHandling } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
+import { sitePlace } from '../app/sitePlace.ts';
 import { asShown, checkStation, describeTaxa } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 
@@ -42,11 +43,7 @@ export function stationChecker(
     const had = described.get(key);
     if (had) return had;
     const ids = [...new Set([...headers.keys(), taxon.id])].filter((id) => known.has(id));
-    const made = describeTaxa(ids, library.data, vocabulary, {
-      lat: site.lat,
-      lon: site.lon,
-      elevM: site.elevM,
-    });
+    const made = describeTaxa(ids, library.data, vocabulary, sitePlace(site, library.sightings));
     described.set(key, made);
     return made;
   };

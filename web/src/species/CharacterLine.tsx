@@ -3,6 +3,7 @@ import Tooltip from 'antd/es/tooltip';
 import type { SpeciesProfile } from '@hurrow/contract';
 import { characterWords, stateOf, valueWords } from '@hurrow/core/characters';
 import type { Character, Value, Wording } from '@hurrow/core/characters';
+import { TermDrawing } from '../plates/TermDrawing.tsx';
 import type { ProfileLine } from './useProfile.ts';
 
 const swatchOf = (character: Character, value: Value): readonly string[] =>
@@ -73,9 +74,21 @@ export function CharacterLine({
   if (!resolved) return null;
   const hidden = seen.seen === 'no' || seen.seen === 'unknown';
   const words = characterWords(character, wording.words);
+  const shown = resolved.value.kind === 'states' ? resolved.value.states[0]?.state : undefined;
   return (
     <div className={hidden ? 'character-line hidden' : 'character-line'} data-character={character.id}>
-      <Tooltip title={`${character.definition}${character.counting ? ` ${character.counting}` : ''}`}>
+      <Tooltip
+        title={
+          <>
+            {character.definition} {character.counting ?? ''}
+            {shown ? (
+              <span className="tip-drawing">
+                <TermDrawing character={character.id} state={shown} label={`${words}, drawn`} />
+              </span>
+            ) : null}
+          </>
+        }
+      >
         <span className="line-name" tabIndex={0}>
           {words}
         </span>

@@ -1,227 +1,259 @@
 import { useMemo, useState } from 'react';
-import { useParams } from 'react-router';
-import Tooltip from 'antd/es/tooltip';
-import type { Section, SpeciesProfile } from '@hurrow/contract';
-import type { Character } from '@hurrow/core/characters';
-import { showDay } from '@hurrow/core/conditions';
-import type { Organ, WindowKind } from '@hurrow/core/conditions';
+import { useParams, useSearchParams } from 'react-router';
+import Button from 'antd/es/button';
+import type { Glossary, SpeciesProfile } from '@hurrow/contract';
+import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { useRead } from '../api/index.ts';
 import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { useHere } from '../app/place.ts';
+import type { Here } from '../app/place.ts';
 import { useMayTeach } from '../app/session.ts';
 import { useShortcuts } from '../app/shortcuts.ts';
-import { useView } from '../app/view.ts';
+import { useGo, useView } from '../app/view.ts';
 import { useVocabulary } from '../app/vocabulary.ts';
 import { AppLink, Latin, Loaded, PageHead } from '../parts/index.ts';
+import { PlateView } from '../plates/PlateView.tsx';
+import { Beside } from './Beside.tsx';
 import { CharacterLine } from './CharacterLine.tsx';
+import { Completeness } from './Completeness.tsx';
+import { Lookalikes } from './Lookalikes.tsx';
 import { Missing } from './Missing.tsx';
+import { Cautions, Names, Prose, RecordTreeNote, Roots } from './Notes.tsx';
+import { OrganRail } from './OrganRail.tsx';
+import { Photos } from './Photos.tsx';
+import { Questions } from './Questions.tsx';
+import { SeasonPart } from './SeasonPart.tsx';
+import { SpeciesNav } from './SpeciesNav.tsx';
 import { StatementEditor } from './StatementEditor.tsx';
+import { lookalikesOf } from './lookalikes.ts';
+import { openQuestions } from './questions.ts';
+import { useOrganSteps } from './useOrganSteps.ts';
 import { useReadProfile } from './useProfile.ts';
 import type { OrganLines, ReadProfile } from './useProfile.ts';
+import { useProfileList } from './useProfileList.ts';
 import './profile.css';
 
-const WINDOW_WORDS: Readonly<Record<WindowKind, string>> = {
-  leaf_out: 'leaves open',
-  pollen: 'pollen',
-  receptive: 'seed flowers open',
-  ripening: 'ripens',
-  hanging: 'hangs',
-  autumn: 'autumn colour',
-  leaf_fall: 'leaves fall',
-};
+/** Look-alikes shown of a profile, declared and computed together. */
+const CLOSE_ONES = 5;
+const AT_THE_TOP = ['summary', 'how_to_tell', 'mnemonic'];
+const BELOW = ['habitat', 'wildlife', 'wood', 'pests', 'status', 'why', 'history'];
 
-function Rail({ organs, at, onGo }: { organs: readonly OrganLines[]; at: Organ; onGo: (o: Organ) => void }) {
-  return (
-    <nav className="organ-rail" aria-label="Organs">
-      {organs.map((o) => {
-        const seen = o.lines.filter((l) => l.seen.seen === 'yes' || l.seen.seen === 'partly').length;
-        return (
-          <button
-            type="button"
-            key={o.organ}
-            className={o.organ === at ? 'organ at' : 'organ'}
-            aria-current={o.organ === at ? 'true' : undefined}
-            onClick={() => onGo(o.organ)}
-          >
-            <span>{ORGAN_LABELS[o.organ]}</span>
-            <Tooltip title={`${seen} of ${o.lines.length} recorded characters can be seen now`}>
-              <span className="number organ-count">
-                {o.lines.length === 0 ? 'none' : `${seen} of ${o.lines.length}`}
-              </span>
-            </Tooltip>
-          </button>
-        );
-      })}
-    </nav>
-  );
-}
+const seenNow = (o: OrganLines): number => o.lines.filter((l) => l.seen.seen !== 'no').length;
 
-function Aside({ profile, read }: { profile: SpeciesProfile; read: ReadProfile }) {
-  const other = profile.names.filter((n) => n.kind !== 'accepted' && n.text !== profile.header.common);
+function Head({ profile, here }: { profile: SpeciesProfile; here: Here }) {
+  const go = useGo();
+  const mayTeach = useMayTeach();
+  const { id, scientific, authority, common } = profile.header;
+  const above = profile.above.filter((t) => t.rank !== 'species');
+  const genus = above.find((t) => t.rank === 'genus');
   return (
-    <aside className="profile-aside">
-      {profile.cautions.map((c) => (
-        <div className="caution" role="note" key={c.text}>
-          <b>Caution: {c.hazard}.</b> {c.text}
-        </div>
-      ))}
-      {profile.prose.map((p) => (
-        <p key={p.topic}>{p.text}</p>
-      ))}
-      {read.described.windows.length > 0 ? (
+    <PageHead
+      name={scientific}
+      title={
         <>
-          <h3>Seasons here</h3>
-          <table className="plain-table tight">
-            <tbody>
-              {[...read.described.windows]
-                .sort((a, b) => a.start - b.start)
-                .map((w) => (
-                  <tr key={w.kind}>
-                    <td>{WINDOW_WORDS[w.kind]}</td>
-                    <td className="number">
-                      {w.start === 1 && w.end === 365
-                        ? 'all year'
-                        : `${showDay(w.start)} – ${showDay(w.end)}`}
-                    </td>
-                  </tr>
-                ))}
-            </tbody>
-          </table>
+          <Latin name={scientific} /> <span className="authority">{authority ?? ''}</span>
         </>
-      ) : null}
-      <h3>Other names</h3>
-      {other.length === 0 ? (
-        <p className="quiet">None recorded.</p>
-      ) : (
-        <ul className="plain-list">
-          {other.map((n) => (
-            <li key={`${n.kind}${n.text}`}>
-              {n.kind === 'common' ? n.text : <Latin name={n.text} />}
-              <span className="quiet"> {n.kind === 'common' ? '' : n.kind.replace('_', ' ')}</span>
-            </li>
+      }
+      about={
+        <>
+          {common ?? 'no common name'}
+          {above.map((t) => (
+            <span key={t.id}>
+              {' · '}
+              <AppLink to={`/species/${t.id}`}>
+                {t.rank === 'genus' ? <Latin name={t.scientific} /> : t.scientific}
+              </AppLink>
+            </span>
           ))}
-        </ul>
-      )}
-      <h3>Range</h3>
-      <p className="quiet">
-        {profile.range.length === 0
-          ? 'Not recorded.'
-          : profile.range.map((r) => `${r.region} ${r.presence}`).join(', ')}
-      </p>
-    </aside>
+          {' · '}
+          {profile.status === 'checked'
+            ? `checked${profile.checkedBy ? ` by ${profile.checkedBy}` : ''}${profile.checkedOn ? ` on ${profile.checkedOn}` : ''}`
+            : 'draft'}
+          {here.site ? ` · seasons at ${here.site.name}` : ''}
+        </>
+      }
+      actions={
+        <>
+          {genus ? <AppLink to={`/species/${id}?beside=${genus.id}`}>beside its genus</AppLink> : null}
+          {mayTeach ? (
+            <>
+              <Button onClick={() => go(`/species/${id}/head`)}>Names and notes</Button>
+              <Button type="primary" onClick={() => go(`/species/${id}/write`)}>
+                Write it
+              </Button>
+            </>
+          ) : null}
+        </>
+      }
+    />
   );
 }
 
-interface Editing {
-  readonly character: Character;
+function Read({
+  profile,
+  read,
+  vocabulary,
+  here,
+}: {
+  profile: SpeciesProfile;
+  read: ReadProfile;
+  vocabulary: Vocabulary;
+  here: Here;
+}) {
+  const { conditions, wording } = useView();
+  const [search] = useSearchParams();
+  const mayTeach = useMayTeach();
+  const list = useProfileList(profile, vocabulary, here.place);
+  const words = useRead<Glossary>('glossary').data?.words;
+  const [editing, setEditing] = useState<Character | null>(null);
+  const organs = read.organs.filter((o) => o.lines.length + o.missing.length > 0);
+  const { at, goTo } = useOrganSteps(organs.map((o) => o.organ));
+  const unseen = useMemo(
+    () =>
+      new Set(
+        read.organs.flatMap((o) => o.lines.filter((l) => l.seen.seen === 'no').map((l) => l.character.id)),
+      ),
+    [read],
+  );
+  const beside = search.get('beside');
+  const alikes = useMemo(
+    () => lookalikesOf(read.described, profile.pairs, list?.view ?? null, vocabulary, conditions, CLOSE_ONES),
+    [read.described, profile.pairs, list, vocabulary, conditions],
+  );
+  const questions = useMemo(
+    () => openQuestions(profile, read, vocabulary, words ?? [], list?.view ?? null),
+    [profile, read, vocabulary, words, list],
+  );
+  return (
+    <div className="profile">
+      <OrganRail
+        at={at}
+        onGo={goTo}
+        stops={organs.map((o) => ({
+          organ: o.organ,
+          count: o.lines.length === 0 ? 'none' : `${seenNow(o)} of ${o.lines.length}`,
+          said: `${seenNow(o)} of ${o.lines.length} recorded characters can be seen now`,
+        }))}
+      />
+      <div className="profile-lines">
+        {beside ? (
+          <Beside
+            key={beside}
+            own={read.described}
+            header={profile.header}
+            otherId={beside}
+            vocabulary={vocabulary}
+            wording={wording}
+            conditions={conditions}
+            place={here.place}
+          />
+        ) : null}
+        <PlateView
+          profile={read.described.profile}
+          vocabulary={vocabulary}
+          wording={wording}
+          name={profile.header.scientific}
+          hidden={(c) => unseen.has(c)}
+          {...(mayTeach ? { onOpen: (c: string) => setEditing(vocabulary.get(c) ?? null) } : {})}
+        />
+        {profile.prose.some((p) => AT_THE_TOP.includes(p.topic)) ? (
+          <section className="panel" aria-label="How to tell it">
+            <Prose profile={profile} topics={AT_THE_TOP} />
+          </section>
+        ) : null}
+        {organs.map((o) => (
+          <section key={o.organ} id={`organ-${o.organ}`} className="panel" aria-label={ORGAN_LABELS[o.organ]}>
+            <h2>{ORGAN_LABELS[o.organ]}</h2>
+            {o.lines.length === 0 ? <p className="quiet">Nothing recorded.</p> : null}
+            {o.lines.map((l) => (
+              <CharacterLine
+                key={l.character.id}
+                line={l}
+                profile={profile}
+                wording={wording}
+                {...(mayTeach ? { onEdit: () => setEditing(l.character) } : {})}
+              />
+            ))}
+            {mayTeach ? <Missing characters={o.missing} wording={wording} onRecord={setEditing} /> : null}
+          </section>
+        ))}
+        <Lookalikes
+          profile={profile}
+          alikes={alikes}
+          vocabulary={vocabulary}
+          wording={wording}
+          mayEdit={mayTeach}
+        />
+        <SeasonPart profile={profile} read={read} here={here} date={conditions.date} mayEdit={mayTeach} />
+        {profile.prose.some((p) => BELOW.includes(p.topic)) ? (
+          <section className="panel" aria-label="Notes">
+            <Prose profile={profile} topics={BELOW} />
+          </section>
+        ) : null}
+        <Photos profile={profile} mayEdit={mayTeach} />
+      </div>
+      <aside className="profile-aside" aria-label="Beside the characters">
+        <Cautions profile={profile} />
+        <Questions
+          taxon={profile.header.id}
+          questions={questions}
+          mayEdit={mayTeach}
+          onOpen={(c) => setEditing(vocabulary.get(c) ?? null)}
+        />
+        {list ? <Completeness taxon={read.described} list={list} vocabulary={vocabulary} /> : null}
+        <Names profile={profile} />
+        <Roots profile={profile} vocabulary={vocabulary} wording={wording} />
+        <RecordTreeNote profile={profile} wording={wording} />
+        <h3>Range</h3>
+        <p className="quiet">
+          {profile.range.length === 0
+            ? 'Not recorded.'
+            : profile.range.map((r) => `${r.region} ${r.presence}`).join(', ')}
+        </p>
+      </aside>
+      {editing ? (
+        <StatementEditor
+          key={editing.id}
+          profile={profile}
+          character={editing}
+          wording={wording}
+          onClose={() => setEditing(null)}
+        />
+      ) : null}
+    </div>
+  );
 }
 
 function Profile({ profile }: { profile: SpeciesProfile }) {
-  const { conditions, wording } = useView();
+  const { conditions } = useView();
   const vocabulary = useVocabulary();
-  const sections = useRead<readonly Section[]>('sections');
+  const here = useHere();
+  const go = useGo();
   const mayTeach = useMayTeach();
-  const place = sections.data?.[0]?.site ?? null;
-  const site = useMemo(
-    () => (place ? { lat: place.lat, lon: place.lon, elevM: place.elevM } : null),
-    [place],
+  const read = useReadProfile(profile, vocabulary, conditions, here.place);
+  useShortcuts(
+    mayTeach
+      ? [{ keys: 'e', does: 'Write this profile', run: () => go(`/species/${profile.header.id}/write`) }]
+      : [],
   );
-  const read = useReadProfile(profile, vocabulary, conditions, site);
-  const [at, setAt] = useState<Organ>('form');
-  const [editing, setEditing] = useState<Editing | null>(null);
-  const goTo = (organ: Organ): void => {
-    setAt(organ);
-    document.getElementById(`organ-${organ}`)?.scrollIntoView({ block: 'start' });
-  };
-  const organs = read?.organs.filter((o) => o.lines.length + o.missing.length > 0) ?? [];
-  const step = (by: number): void => {
-    const i = organs.findIndex((o) => o.organ === at);
-    const next = organs[Math.max(0, Math.min(organs.length - 1, i + by))];
-    if (next) goTo(next.organ);
-  };
-  useShortcuts([
-    { keys: 'n', does: 'Next organ', run: () => step(1) },
-    { keys: 'p', does: 'Previous organ', run: () => step(-1) },
-  ]);
-  const above = profile.above.filter((t) => t.rank === 'family' || t.rank === 'group' || t.rank === 'genus');
   return (
     <>
-      <PageHead
-        name={profile.header.scientific}
-        title={
-          <>
-            <Latin name={profile.header.scientific} />{' '}
-            <span className="authority">{profile.header.authority ?? ''}</span>
-          </>
-        }
-        about={
-          <>
-            {profile.header.common ?? 'no common name'} ·{' '}
-            {above.map((t, i) => (
-              <span key={t.id}>
-                {i > 0 ? ' · ' : ''}
-                {t.rank === 'genus' ? <Latin name={t.scientific} /> : t.scientific}
-              </span>
-            ))}
-            {place ? ` · seasons shifted to ${place.name}` : ''}
-          </>
-        }
-        actions={<AppLink to="/species">All species</AppLink>}
-      />
-      {read ? (
-        <div className="profile">
-          <Rail organs={organs} at={at} onGo={goTo} />
-          <div className="profile-lines">
-            {organs.map((o) => (
-              <section
-                key={o.organ}
-                id={`organ-${o.organ}`}
-                className="panel"
-                aria-label={ORGAN_LABELS[o.organ]}
-              >
-                <h2>{ORGAN_LABELS[o.organ]}</h2>
-                {o.lines.length === 0 ? <p className="quiet">Nothing recorded.</p> : null}
-                {o.lines.map((l) => (
-                  <CharacterLine
-                    key={l.character.id}
-                    line={l}
-                    profile={profile}
-                    wording={wording}
-                    {...(mayTeach ? { onEdit: () => setEditing({ character: l.character }) } : {})}
-                  />
-                ))}
-                {mayTeach ? (
-                  <Missing
-                    characters={o.missing}
-                    wording={wording}
-                    onRecord={(character) => setEditing({ character })}
-                  />
-                ) : null}
-              </section>
-            ))}
-          </div>
-          <Aside profile={profile} read={read} />
-        </div>
+      <SpeciesNav />
+      <Head profile={profile} here={here} />
+      {read && vocabulary && here.ready ? (
+        <Read profile={profile} read={read} vocabulary={vocabulary} here={here} />
       ) : (
         <div className="page-note quiet" role="status">
           Reading…
         </div>
       )}
-      {editing && vocabulary ? (
-        <StatementEditor
-          key={editing.character.id}
-          profile={profile}
-          character={editing.character}
-          wording={wording}
-          onClose={() => setEditing(null)}
-        />
-      ) : null}
     </>
   );
 }
 
-/** A species, organ by organ, with what the present conditions hide. */
+/** A species, or anything above one, organ by organ, with what the present conditions hide and why. */
 export function ProfilePage() {
   const { id = '' } = useParams();
   const profile = useRead<SpeciesProfile>('profile', { id });
-  return <Loaded query={profile}>{(p) => <Profile profile={p} />}</Loaded>;
+  return <Loaded query={profile}>{(p) => <Profile key={p.header.id} profile={p} />}</Loaded>;
 }

@@ -1,6 +1,12 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
 import type { SpeciesRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
+import { useMayTeach } from '../app/session.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
+import { NewTaxon } from './NewTaxon.tsx';
+import { SpeciesNav } from './SpeciesNav.tsx';
+import './profile.css';
 
 const byText =
   (pick: (r: SpeciesRow) => string) =>
@@ -10,13 +16,18 @@ const byText =
 /** The library as a table. */
 export function SpeciesPage() {
   const species = useRead<readonly SpeciesRow[]>('species');
+  const mayTeach = useMayTeach();
+  const [adding, setAdding] = useState(false);
   return (
     <>
+      <SpeciesNav />
       <PageHead
         title="Species"
         name="Species"
         about="Open one to read it organ by organ under the conditions above."
+        actions={mayTeach ? <Button onClick={() => setAdding(true)}>Add a species or a group</Button> : null}
       />
+      {adding ? <NewTaxon onClose={() => setAdding(false)} /> : null}
       <Loaded query={species}>
         {(rows) => (
           <DataTable<SpeciesRow>
@@ -30,6 +41,7 @@ export function SpeciesPage() {
               common: r.common,
               family: r.family,
               recorded: r.own,
+              status: r.status,
               lists: r.lists.join(' | '),
               cautions: r.cautions.join(' | '),
             })}
@@ -71,6 +83,11 @@ export function SpeciesPage() {
                       {c}
                     </span>
                   )),
+              },
+              {
+                title: 'Profile',
+                sorter: byText((r) => r.status),
+                render: (_, r) => (r.status === 'checked' ? 'checked' : <span className="quiet">draft</span>),
               },
               { title: 'Lists', render: (_, r) => r.lists.join(', '), sorter: byText((r) => r.lists.join()) },
             ]}

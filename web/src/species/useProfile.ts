@@ -3,9 +3,9 @@ import type { SpeciesProfile, StatementRow } from '@hurrow/contract';
 import { applies } from '@hurrow/core/characters';
 import type { Character, Resolved, Vocabulary } from '@hurrow/core/characters';
 import { ORGANS, visible } from '@hurrow/core/conditions';
-import type { Conditions, Organ, Place, Visibility } from '@hurrow/core/conditions';
+import type { Conditions, Organ, Visibility } from '@hurrow/core/conditions';
 import { describeTaxa } from '@hurrow/core/tells';
-import type { DescribedTaxon } from '@hurrow/core/tells';
+import type { DescribedTaxon, SitePlace } from '@hurrow/core/tells';
 
 export interface ProfileLine {
   readonly character: Character;
@@ -24,6 +24,7 @@ export interface OrganLines {
 
 export interface ReadProfile {
   readonly described: DescribedTaxon;
+  readonly congeners: readonly DescribedTaxon[];
   readonly organs: readonly OrganLines[];
 }
 
@@ -32,10 +33,10 @@ export function readProfile(
   profile: SpeciesProfile,
   vocabulary: Vocabulary,
   conditions: Conditions,
-  site: Place | null,
+  site: SitePlace | null,
 ): ReadProfile | null {
   const id = profile.header.id;
-  const [described] = describeTaxa([id], { ...profile, statements: profile.statements }, vocabulary, site);
+  const [described, ...congeners] = describeTaxa([id, ...profile.congeners], profile, vocabulary, site);
   if (!described) return null;
   const organs = ORGANS.map((organ): OrganLines => {
     const all = [...vocabulary.values()].filter((c) => c.organ === organ);
@@ -50,14 +51,14 @@ export function readProfile(
     );
     return { organ, lines, missing };
   });
-  return { described, organs };
+  return { described, congeners, organs };
 }
 
 export function useReadProfile(
   profile: SpeciesProfile | undefined,
   vocabulary: Vocabulary | undefined,
   conditions: Conditions,
-  site: Place | null,
+  site: SitePlace | null,
 ): ReadProfile | null {
   return useMemo(
     () => (profile && vocabulary ? readProfile(profile, vocabulary, conditions, site) : null),

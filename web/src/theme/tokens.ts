@@ -12,6 +12,8 @@ export const TOKENS = {
   cherryWash: '#F8E6EB',
   larch: '#8A5700',
   larchWash: '#FBF1DD',
+  bark: '#6E4B2A',
+  barkWash: '#F3EBE2',
   line: '#D5DEDA',
   lineStrong: '#9FB0A8',
   serif: '"Source Serif 4 Variable", Georgia, serif',

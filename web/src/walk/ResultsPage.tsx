@@ -3,6 +3,7 @@ import Button from 'antd/es/button';
 import type { ResultAsk, ResultStation, WalkResults } from '@hurrow/contract';
 import { problemOf } from '../api/problem.ts';
 import { request } from '../api/request.ts';
+import { SketchView } from '../parts/SketchView.tsx';
 
 const LABELS: Readonly<Record<string, string>> = {
   common: 'Common name',
@@ -58,8 +59,14 @@ function Mixed({ mixed, truth }: { mixed: NonNullable<ResultStation['mixedWith']
           {mixed.tells.map((t) => (
             <tr key={t.character}>
               <th scope="row">{t.character}</th>
-              <td>{t.truth}</td>
-              <td>{t.named}</td>
+              <td>
+                {t.drawn ? <SketchView sketch={t.drawn.truth} label={`${t.truth}, drawn`} /> : null}
+                {t.truth}
+              </td>
+              <td>
+                {t.drawn ? <SketchView sketch={t.drawn.named} label={`${t.named}, drawn`} /> : null}
+                {t.named}
+              </td>
             </tr>
           ))}
         </tbody>

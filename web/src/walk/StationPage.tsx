@@ -1,6 +1,7 @@
 import Button from 'antd/es/button';
 import type { WalkSitting, WalkStation } from '@hurrow/contract';
 import { AskField } from './AskField.tsx';
+import { SketchView } from '../parts/SketchView.tsx';
 import { SendingNote } from './SendingNote.tsx';
 import type { Walk } from './useWalk.ts';
 
@@ -44,6 +45,18 @@ export function StationPage({
             <b>Take care.</b> {c}
           </p>
         ))}
+        {station.drawn.length > 0 ? (
+          <div className="station-plates">
+            {station.drawn.map((s, i) => (
+              <SketchView
+                key={i}
+                sketch={s}
+                label={`Drawing ${i + 1} of this station`}
+                className="station-plate"
+              />
+            ))}
+          </div>
+        ) : null}
         {station.asks.map((a) => (
           <AskField key={a.id} ask={a} walk={walk} />
         ))}

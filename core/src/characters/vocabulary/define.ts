@@ -45,6 +45,7 @@ export function states(line: string): State[] {
         id: slug(term),
         term,
         plain: plain ?? term,
+        definition: '',
         ...(parent ? { parent: slug(parent) } : {}),
         ...(swatch ? { swatch } : {}),
       };
@@ -97,6 +98,7 @@ export function organ(defaults: OrganDefaults): OrganVocabulary {
       combine: 'alternatives',
       effort: 2,
       misread: [0.1, 10],
+      readAs: [],
       ...defaults,
       ...rest,
       id,

@@ -35,7 +35,15 @@ export const LEAF_SURFACE = [
     'leaf fuzz',
     'Hairs or scales on the blade and where.',
     'none: no fuzz; in vein axils: tufts where veins meet; on veins; all over below: fuzzy under side; silvery scales; silvery and rusty scales; rusty hairs below',
-    { ...broad, needs: ['lens'], wet: 'blurred', effort: 3 },
+    { ...broad, needs: ['lens'], wet: 'blurred', effort: 3, evidenceGroup: 'leaf hairs' },
+  ),
+  nominal(
+    'leaf.hair_kind',
+    'kind of leaf hairs',
+    'kind of leaf fuzz',
+    'What the hairs of the blade look like under a lens.',
+    'none: no fuzz; straight; curly: tangled; star-shaped; gland-tipped: sticky-tipped; scales: flat flakes',
+    { ...broad, needs: ['lens'], wet: 'blurred', effort: 4, evidenceGroup: 'leaf hairs' },
   ),
   colour(
     'leaf.colour_above',

@@ -39,6 +39,14 @@ export const TWIG = [
     'green #6b8e4e; yellow-green #a5b04c; grey #8c908e; silver #c9cfcc; brown #7a5a40; red-brown #8d4a30; red #a4262c; orange #c57a35; purple #63405f; yellow #cdb04a; black #2c2a2a',
     { misread: [0.18, 6] },
   ),
+  colour(
+    'twig.winter_colour',
+    'twig colour in winter',
+    'twig colour in winter',
+    'Colour of the newest twig after the leaves have fallen.',
+    'green #6b8e4e; yellow-green #a5b04c; grey #8c908e; silver #c9cfcc; brown #7a5a40; red-brown #8d4a30; red #a4262c; orange #c57a35; purple #63405f; yellow #cdb04a; black #2c2a2a',
+    { ...broad, season: ['leafless'], misread: [0.18, 6] },
+  ),
   yesno('twig.zigzag', 'zigzag twig', 'zigzag twig', 'The twig bends a little at every bud.'),
   nominal(
     'twig.hairs',

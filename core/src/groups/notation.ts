@@ -1,4 +1,4 @@
-/** One taxon of the demo's text files, as written. */
+/** One taxon of a text of taxa, as written. */
 export interface WrittenTaxon {
   readonly rank: string;
   readonly name: string;
@@ -12,9 +12,30 @@ export interface WrittenTaxon {
   readonly statements: { character: string; source: string; text: string }[];
   readonly windows: { kind: string; from: string; to: string }[];
   readonly range: { presence: string; region: string }[];
+  readonly roots: {
+    element: string;
+    language: string;
+    meaning: string;
+    names: string | null;
+    contested: boolean;
+  }[];
+  readonly pairs: { other: string; character: string | null; text: string; mnemonic: string | null }[];
+  readonly said: string | null;
+  readonly record: WrittenRecord | null;
 }
 
-const HEAD = /^(family|genus|group|species|infraspecies) (.+)$/;
+/** The largest tree known: girth and spread across, height, where and when it was measured. */
+export interface WrittenRecord {
+  readonly girthCm: number;
+  readonly heightM: number;
+  readonly spreadM: number;
+  readonly year: number;
+  readonly place: string;
+}
+
+type Draft = { -readonly [K in keyof WrittenTaxon]: WrittenTaxon[K] };
+
+const HEAD = /^(family|genus|group|species|infraspecies|more) (.+)$/;
 
 function splitHead(rank: string, rest: string): Pick<WrittenTaxon, 'name' | 'authority' | 'common'> {
   if (rank === 'species' || rank === 'infraspecies') {
@@ -33,8 +54,45 @@ const list = (text: string): string[] =>
     .map((t) => t.trim())
     .filter((t) => t !== '');
 
-function readLine(taxon: WrittenTaxon, line: string): void {
-  const plain = /^(in|common|synonym|older_family|native|planted|introduced):? (.+)$/.exec(line);
+/** What is said of names and neighbours: pronunciation, roots, a record tree, a pair. */
+function readNote(taxon: Draft, line: string): boolean {
+  const note = /^(say|root|record|pair)(?: ([^:[]+?))?(?: \[([^\]]+)\])?: (.+)$/.exec(line);
+  if (!note) return false;
+  const [, key, other, character, text = ''] = note;
+  if (key === 'say') taxon.said = text;
+  else if (key === 'root') {
+    const [element = '', language = '', meaning = '', names = '-', contested] = text.split(' | ');
+    taxon.roots.push({
+      element,
+      language,
+      meaning,
+      names: names === '-' ? null : names,
+      contested: contested === 'contested',
+    });
+  } else if (key === 'record') {
+    const [girth, height, spread, year, ...place] = text.split(' ');
+    taxon.record = {
+      girthCm: Number(girth),
+      heightM: Number(height),
+      spreadM: Number(spread),
+      year: Number(year),
+      place: place.join(' '),
+    };
+  } else {
+    const [tell = '', mnemonic] = text.split(' || ');
+    taxon.pairs.push({
+      other: other ?? '',
+      character: character ?? null,
+      text: tell,
+      mnemonic: mnemonic ?? null,
+    });
+  }
+  return true;
+}
+
+function readLine(taxon: Draft, line: string): void {
+  if (readNote(taxon, line)) return;
+  const plain = /^(in|common|synonym|older_family|native|planted|introduced|rare):? (.+)$/.exec(line);
   if (plain) {
     const [, key, rest = ''] = plain;
     if (key === 'in') taxon.parents.push(...list(rest));
@@ -66,16 +124,28 @@ function readLine(taxon: WrittenTaxon, line: string): void {
   } else throw new Error(`Not understood: “${line}” at ${taxon.name}`);
 }
 
-/** Reads the demo's taxa. @throws on any line that is not understood. */
+/**
+ * Reads taxa from a text: a head line `genus Abies | fir`, then indented lines for parents, names, statements in the
+ * notation of a character table, `window kind: MM-DD..MM-DD`, `caution hazard [what it forbids]: text`,
+ * `root: element | language | meaning | character=state`, `record: girth cm, height m, spread m, year, place`,
+ * `pair Other name [character]: tell || mnemonic`. A head line `more Name` adds to a taxon written before.
+ * @throws on any line that is not understood.
+ */
 export function readTaxa(text: string): WrittenTaxon[] {
-  const taxa: WrittenTaxon[] = [];
+  const taxa: Draft[] = [];
+  let current: Draft | undefined;
   for (const raw of text.split('\n')) {
     const line = raw.trim();
     if (line === '') continue;
     const head = raw.startsWith(' ') ? null : HEAD.exec(line);
     if (head) {
       const rank = head[1] ?? '';
-      taxa.push({
+      if (rank === 'more') {
+        current = taxa.find((t) => t.name === head[2]);
+        if (!current) throw new Error(`More of “${head[2] ?? ''}”, which is not written before`);
+        continue;
+      }
+      current = {
         rank,
         ...splitHead(rank, head[2] ?? ''),
         parents: [],
@@ -86,10 +156,15 @@ export function readTaxa(text: string): WrittenTaxon[] {
         statements: [],
         windows: [],
         range: [],
-      });
+        roots: [],
+        pairs: [],
+        said: null,
+        record: null,
+      };
+      taxa.push(current);
       continue;
     }
-    const taxon = taxa.at(-1);
+    const taxon = current;
     if (!taxon) throw new Error(`A line before any taxon: “${line}”`);
     readLine(taxon, line);
   }

@@ -1,0 +1,75 @@
+import { ok, refuse } from '../result.ts';
+import type { Result } from '../result.ts';
+import type { EnteredValue } from './check.ts';
+import { readValue } from './check.ts';
+import { stateOf } from './vocabularyOf.ts';
+import type { Character, Frequency, State, Value } from './types.ts';
+
+const MARKS: readonly (readonly [mark: string, freq: Frequency])[] = [
+  ['??', 'rare'],
+  ['?', 'sometimes'],
+  ['~', 'mistaken_for'],
+  ['', 'usual'],
+];
+
+const fold = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, ' ')
+    .trim();
+
+/** The state a person means: by id, term or plain words, whatever the case and punctuation. */
+function meant(character: Character, text: string): State | undefined {
+  const wanted = fold(text);
+  const all = character.states.filter((s) => !s.retired);
+  return (
+    all.find((s) => fold(s.id) === wanted) ??
+    all.find((s) => fold(s.term) === wanted) ??
+    all.find((s) => fold(s.plain) === wanted)
+  );
+}
+
+/**
+ * Reads one cell of a character table: states separated by ` | ` with a trailing `?` for sometimes, `??` for rare and
+ * `~` for mistaken for; a range as people write it; `-` for does not apply; nothing for not recorded.
+ * Source: 5-formats, Character table.
+ * @returns null for an empty cell.
+ */
+export function readCell(character: Character, text: string): Result<Value | null> {
+  const cell = text.trim();
+  if (cell === '') return ok(null);
+  if (cell === '-') return readValue(character, { kind: 'inapplicable' });
+  if (character.states.length === 0) return readValue(character, { kind: 'range', entered: cell });
+  const states: { state: string; freq: Frequency }[] = [];
+  for (const part of cell.split('|').map((p) => p.trim())) {
+    const [mark, freq] = MARKS.find(([m]) => part.endsWith(m)) ?? ['', 'usual'];
+    const name = part.slice(0, part.length - mark.length).trim();
+    const state = meant(character, name);
+    if (!state) {
+      return refuse(
+        'not_a_state',
+        `${character.term} has no state “${name}”.`,
+        `Choose among: ${character.states.map((s) => s.term).join(', ')}.`,
+      );
+    }
+    states.push({ state: state.id, freq });
+  }
+  return readValue(character, { kind: 'states', states });
+}
+
+/** A value as a cell that `readCell` reads back to the same value. */
+export function writeCell(character: Character, value: Value | undefined): string {
+  if (!value) return '';
+  if (value.kind === 'inapplicable') return '-';
+  if (value.kind === 'range') return value.entered;
+  return value.states
+    .map(
+      (s) =>
+        `${stateOf(character, s.state)?.term ?? s.state}${MARKS.find(([, f]) => f === s.freq)?.[0] ?? ''}`,
+    )
+    .join(' | ');
+}
+
+/** A value as an editor sends it. */
+export const asEntered = (value: Value): EnteredValue =>
+  value.kind === 'range' ? { kind: 'range', entered: value.entered } : value;

@@ -1,0 +1,17 @@
+export type * from './document.ts';
+export { harmless, readCsv, writeCsv } from './csv.ts';
+export { readLibraryJson, writeLibraryJson } from './libraryJson.ts';
+export { LIBRARY_SCHEMA, LIBRARY_VERSION } from './schema.ts';
+export { readNameDocument, writeNames } from './nameDocument.ts';
+export type { NameLine } from './nameDocument.ts';
+export type { Path, Place, ReadFile, Refusal } from './place.ts';
+export { MOST_REFUSALS } from './place.ts';
+export { planImport } from './plan.ts';
+export type { ChangeKind, ImportPlan, PlannedChange, PlannedStatement } from './plan.ts';
+export { inNameOrder, inRegionOrder } from './planTaxon.ts';
+export { PRESENCES, REGION, readRangeMap, readRangeTable, writeRangeMap, writeRangeTable } from './ranges.ts';
+export { readRoster, writeRoster } from './roster.ts';
+export type { RosterLine } from './roster.ts';
+export { notInSdd, writeSdd } from './sddWrite.ts';
+export { readSdd } from './sddRead.ts';
+export { readTable, writeTable } from './table.ts';

@@ -1,0 +1,77 @@
+import { readCsv, writeCsv } from './csv.ts';
+import { MOST_REFUSALS, placesOf, refusal } from './place.ts';
+import type { ReadFile, Refusal } from './place.ts';
+
+export interface RosterLine {
+  readonly section: string;
+  readonly code: string;
+  readonly name: string | null;
+}
+
+const CODE = /^[A-Za-z0-9-]{1,16}$/;
+const MOST_NAME = 40;
+
+/** Reads a roster: columns `section`, `code` and, if wanted, `name`. Source: 5-formats. */
+export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
+  const csv = readCsv(text, ['section', 'code']);
+  if (!csv.ok) return csv;
+  const { head, rows, at } = csv.file;
+  const refused: Refusal[] = [];
+  const places = placesOf();
+  const column = (name: string): number => head.indexOf(name);
+  const strange = head.filter((h) => h !== '' && !['section', 'code', 'name'].includes(h));
+  for (const h of strange) {
+    refused.push(
+      refusal(
+        { line: 1, column: column(h) + 1 },
+        `There is no column “${h}” in a roster.`,
+        'Keep section, code and name: nothing more is asked of students.',
+      ),
+    );
+  }
+  const seen = new Map<string, number>();
+  const lines = rows.map((row, i): RosterLine => {
+    const [section, code] = [row.cells[column('section')] ?? '', row.cells[column('code')] ?? ''];
+    const name = column('name') < 0 ? '' : (row.cells[column('name')] ?? '');
+    places.set([i], at(row, 0));
+    if (section === '')
+      refused.push(
+        refusal(at(row, column('section')), 'The row names no section.', 'Write the name of the section.'),
+      );
+    if (!CODE.test(code)) {
+      refused.push(
+        refusal(
+          at(row, column('code')),
+          `“${code}” is no class number.`,
+          'Use up to 16 letters, digits and hyphens.',
+        ),
+      );
+    }
+    if (name.length > MOST_NAME) {
+      refused.push(
+        refusal(
+          at(row, column('name')),
+          'The name is too long.',
+          `A first name or a nickname of at most ${MOST_NAME} letters is enough.`,
+        ),
+      );
+    }
+    const key = `${section.toLowerCase()}/${code.toLowerCase()}`;
+    if (seen.has(key)) {
+      refused.push(
+        refusal(
+          at(row, column('code')),
+          `${code} stands in line ${seen.get(key) ?? 0} already.`,
+          'Keep one row for each student of a section.',
+        ),
+      );
+    }
+    seen.set(key, row.line);
+    return { section, code, name: name === '' ? null : name };
+  });
+  if (refused.length > 0) return { ok: false, refused: refused.slice(0, MOST_REFUSALS) };
+  return { ok: true, value: lines, where: places.where, left: [] };
+}
+
+export const writeRoster = (lines: readonly RosterLine[]): string =>
+  writeCsv([['section', 'code', 'name'], ...lines.map((l) => [l.section, l.code, l.name])]);

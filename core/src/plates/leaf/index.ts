@@ -1,0 +1,2 @@
+export { compoundLeaf } from './compound.ts';
+export { simpleLeaf } from './simple.ts';

@@ -1,0 +1,34 @@
+import { metaphors, noSeparator, rootsContradicted, tenTimesTheGenus } from './neighbours.ts';
+import {
+  bundlesOnSpurs,
+  flowersApart,
+  leafOrLeaflet,
+  oneZone,
+  surfacesSwapped,
+  twoSexualSystems,
+} from './structure.ts';
+import type { Asked, AskedAmong, Question } from './types.ts';
+
+export type { Asked, AskedAmong, Question, QuestionCode } from './types.ts';
+
+/**
+ * What a botanist would ask about a profile. Nothing is refused: each question says what looks odd and what it may be.
+ * Source: 2-domain, Characters and Taxa.
+ */
+export function questionsAbout(asked: Asked, among: AskedAmong): readonly Question[] {
+  const single = [
+    leafOrLeaflet(asked),
+    surfacesSwapped(asked, among),
+    flowersApart(asked),
+    twoSexualSystems(asked),
+    oneZone(asked),
+    bundlesOnSpurs(asked),
+  ].filter((q) => q !== null);
+  return [
+    ...single,
+    ...tenTimesTheGenus(asked, among),
+    ...metaphors(asked, among),
+    ...noSeparator(asked),
+    ...rootsContradicted(asked, among),
+  ];
+}

@@ -1,0 +1,113 @@
+import { stateOf } from '../characters/index.ts';
+import { within } from '../conditions/index.ts';
+import type { SeasonWindow } from '../conditions/index.ts';
+import type { Asked, AskedAmong, Question } from './types.ts';
+import { rangeOf, usualStates } from './values.ts';
+
+const COMPOUND = ['odd-pinnate', 'even-pinnate', 'pinnate', 'bipinnate'];
+/** A leaf of at least this many leaflets is longer than this many of its leaflets. */
+const LEAFLETS = 5;
+const LENGTHS = 1.5;
+/** Shorter than this, a leaf of many leaflets is hardly a whole leaf (mm). */
+const SHORT_LEAF = 90;
+
+/** A compound leaf whose length looks like that of a leaflet. */
+export function leafOrLeaflet({ profile }: Asked): Question | null {
+  if (!usualStates(profile, 'leaf.complexity').some((s) => COMPOUND.includes(s))) return null;
+  const leaf = rangeOf(profile, 'leaf.length');
+  const count = rangeOf(profile, 'leaf.leaflet_count');
+  if (!leaf || (count && count.high < LEAFLETS)) return null;
+  const leaflet = rangeOf(profile, 'leaf.leaflet_length');
+  const suspicious = leaflet ? leaf.high < LENGTHS * leaflet.high : leaf.high < SHORT_LEAF;
+  return suspicious
+    ? {
+        code: 'leaf_or_leaflet',
+        character: 'leaf.length',
+        text: `The leaf is compound, but its length (${leaf.entered}) is about that of one leaflet.`,
+        remedy: 'A leaf is measured to the tip of its end leaflet. Was a leaflet measured?',
+      }
+    : null;
+}
+
+/** Relative luminance of `#rrggbb`, 0 to 1, enough to say which of two is paler. */
+function paleness(swatch: string): number {
+  const at = (i: number): number => parseInt(swatch.slice(i, i + 2), 16) / 255;
+  return 0.2126 * at(1) + 0.7152 * at(3) + 0.0722 * at(5);
+}
+const CLEARLY_PALER = 0.15;
+
+/** Leaves are paler beneath; the other way round, two entries may have been swapped. */
+export function surfacesSwapped({ profile }: Asked, { vocabulary }: AskedAmong): Question | null {
+  const pale = (id: string): number | null => {
+    const character = vocabulary.get(id);
+    const shades = usualStates(profile, id).flatMap(
+      (s) => (character && stateOf(character, s)?.swatch) ?? [],
+    );
+    return shades.length > 0 ? shades.reduce((sum, s) => sum + paleness(s), 0) / shades.length : null;
+  };
+  const [above, below] = [pale('leaf.colour_above'), pale('leaf.colour_below')];
+  return above !== null && below !== null && above > below + CLEARLY_PALER
+    ? {
+        code: 'surfaces_swapped',
+        character: 'leaf.colour_above',
+        text: 'The upper side is recorded as clearly paler than the under side.',
+        remedy: 'Leaves are mostly paler beneath. Were the two surfaces swapped?',
+      }
+    : null;
+}
+
+const meet = (a: SeasonWindow, b: SeasonWindow): boolean => within(a, b.start) || within(b, a.start);
+
+/** Wind carries pollen for days: where it is shed and received months apart, one of the two windows is wrong. */
+export function flowersApart({ profile, windows }: Asked): Question | null {
+  const find = (kind: string): SeasonWindow | undefined => windows.find((w) => w.kind === kind);
+  const [pollen, receptive] = [find('pollen'), find('receptive')];
+  if (!pollen || !receptive || !usualStates(profile, 'flower.pollinator').includes('wind')) return null;
+  return meet(pollen, receptive)
+    ? null
+    : {
+        code: 'flowers_apart',
+        character: 'flower.pollinator',
+        text: 'It is pollinated by wind, but its seed flowers are not open while pollen is shed.',
+        remedy: 'The two windows must meet. Is one of them the ripening of the fruit?',
+      };
+}
+
+export function twoSexualSystems({ profile }: Asked): Question | null {
+  const states = usualStates(profile, 'flower.sexual_system');
+  return states.includes('bisexual') && (states.includes('monoecious') || states.includes('dioecious'))
+    ? {
+        code: 'two_sexual_systems',
+        character: 'flower.sexual_system',
+        text: 'It is said to have both bisexual flowers and flowers of one sex only.',
+        remedy: 'If one tree bears both, record “mixed”; else take one of them out.',
+      }
+    : null;
+}
+
+export function oneZone({ profile }: Asked): Question | null {
+  const zones = rangeOf(profile, 'site.zones');
+  return zones && zones.low === zones.high && zones.xlow === null && zones.xhigh === null
+    ? {
+        code: 'one_zone',
+        character: 'site.zones',
+        text: `Only one hardiness zone (${zones.entered}) is given.`,
+        remedy: 'Is this the coldest zone it bears? Write the range, such as 4-8.',
+      }
+    : null;
+}
+
+/** Needles counted in bundles on a genus whose needles stand in tufts on spurs. */
+export function bundlesOnSpurs({ profile }: Asked): Question | null {
+  const onSpurs = usualStates(profile, 'needle.attachment').includes('clustered-on-spurs');
+  const counted =
+    profile.get('needle.bundle_count')?.statements.some((s) => s.value.kind === 'range') ?? false;
+  return onSpurs && counted
+    ? {
+        code: 'bundles_on_spurs',
+        character: 'needle.bundle_count',
+        text: 'Needles per bundle are given for a plant whose needles stand in tufts on spurs.',
+        remedy: 'A tuft is no bundle. Is it the number of needles on a spur?',
+      }
+    : null;
+}

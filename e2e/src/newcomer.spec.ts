@@ -1,0 +1,157 @@
+import { expect, test } from '@playwright/test';
+import { setUp, startEmpty } from './emptyServer.ts';
+import type { EmptyServer } from './emptyServer.ts';
+import { choose, go } from './steps.ts';
+
+const NAMES = `Pinus ponderosa, 1
+Pinus contorta, 1
+Pinus monticola, 1
+Pinus albicaulis, 1
+Pinus flexilis, 1
+Pseudotsuga menziesii, 2
+Abies grandis, 2
+Abies lasiocarpa, 2
+Picea engelmannii, 2
+Picea pungens, 2
+Tsuga heterophylla, 3
+Tsuga mertensiana, 3
+Larix occidentalis, 3
+Larix lyallii, 3
+Thuja plicata, 3
+Juniperus scopulorum, 4
+Taxus brevifolia, 4
+Populus tremuloides, 4
+Populus trichocarpa, 4
+Populus angustifolia, 4
+Betula papyrifera, 5
+Betula occidentalis, 5
+Alnus incana, 5
+Salix scouleriana, 5
+Salix exigua, 5
+Acer glabrum, 6
+Acer grandidentatum, 6
+Quercus gambelii, 6
+Prunus virginiana, 6
+Prunus emarginata, 6
+Amelanchier alnifolia, 7
+Crataegus douglasii, 7
+Sorbus scopulina, 7
+Sambucus cerulea, 7
+Rhus glabra, 7
+Fraxinus pennsylvanica, 8
+Cornus sericea, 8
+Frangula purshiana, 8
+Celtis reticulata, 8
+Ulmus pumila, 8
+Elaeagnus angustifolia, 9
+Shepherdia argentea, 9`;
+
+const STATIONS = [
+  'Abies grandis',
+  'Picea engelmannii',
+  'Larix occidentalis',
+  'Thuja plicata',
+  'Acer glabrum',
+  'Quercus gambelii',
+  'Cornus sericea',
+  'Fraxinus pennsylvanica',
+  'Populus tremuloides',
+  'Sambucus cerulea',
+];
+
+let server: EmptyServer;
+test.beforeAll(async () => {
+  server = await startEmpty();
+});
+test.afterAll(() => server.stop());
+
+test('a newcomer pastes 42 names, records what is asked for, and prints a quiz of ten stations', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  await setUp(page, server);
+  await page.getByRole('link', { name: 'Paste the names' }).click();
+  await page.getByLabel('Name of the list').fill('Forty-two trees');
+  await page.getByLabel('Names').fill(NAMES);
+  await page.getByRole('button', { name: 'See what the library knows' }).click();
+  const found = page.getByRole('region', { name: 'Names found' });
+  await expect(found.getByRole('heading')).toHaveText('0 known, 0 misspelt, 42 new');
+  await expect(found.getByRole('row', { name: /Quercus gambelii/ })).toContainText(
+    'in Quercus, with what holds for it',
+  );
+  await page.getByRole('button', { name: 'Make a list of 42' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Forty-two trees' })).toBeVisible();
+
+  // Before anything is typed a pasted maple has its arrangement from what ships.
+  await page.getByRole('link', { name: /Acer glabrum/ }).click();
+  await expect(page.locator('[data-character="leaf.arrangement"]')).toContainText('from Sapindaceae');
+  await page.goBack();
+
+  await page.getByRole('link', { name: 'what to record next' }).click();
+  const status = page.getByRole('status').filter({ hasText: 'pairs are not told apart' });
+  await expect(status).toContainText('of 861');
+  const open = async (): Promise<number> =>
+    Number(/(\d+)\s+of 861/.exec((await status.textContent()) ?? '')?.[1]);
+  const asked = page.getByRole('region', { name: 'Worth recording' });
+  await expect(asked.locator('[data-write]').first()).toBeVisible();
+  const before = await open();
+  expect(before).toBeGreaterThan(0);
+  const first = asked.locator('.write-line').first();
+  const character = await first.getAttribute('data-character');
+  const field = first.locator('[data-write]');
+  await field.focus();
+  // What is asked for is either a state, picked by its first letter, or a range.
+  const isState = (await field.getAttribute('role')) === 'combobox';
+  if (isState) {
+    await field.press('a');
+    await expect(first.getByRole('option').first()).toBeVisible();
+    await field.press('Enter');
+  } else await field.fill('40-60 mm');
+  await field.press('Enter');
+  await expect(first.getByRole('status')).not.toHaveText('saving');
+  await expect(asked.locator(`.write-line`).first()).toBeVisible();
+  expect(character).not.toBeNull();
+
+  await page.goto(`${server.address}/classes/sections/new`);
+  await page.getByLabel('Name', { exact: true }).fill('Evening');
+  await page.getByRole('textbox', { name: 'Term' }).fill('Autumn');
+  await choose(page, 'List', 'Forty-two trees');
+  await choose(page, 'Site', 'Ash Hollow');
+  await page.getByLabel('Class numbers').fill('1-12');
+  await page.getByRole('button', { name: 'Make the section' }).click();
+  await expect(page.getByRole('region', { name: 'Evening' })).toContainText('12 students');
+
+  await go(page, 'Material');
+  for (const [i, species] of STATIONS.entries()) {
+    await page.getByRole('button', { name: 'Tag a tree' }).first().click();
+    await page.getByRole('textbox', { name: 'Tag' }).fill(`T${i + 1}`);
+    await choose(page, 'Site', 'Ash Hollow');
+    await choose(page, 'Species', species);
+    await page.getByRole('button', { name: 'Tag it' }).click();
+    await expect(page.getByRole('cell', { name: `T${i + 1}`, exact: true })).toBeVisible();
+  }
+  await go(page, 'Quizzes');
+  await page.getByRole('button', { name: 'New quiz' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('First evening');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  for (let i = 1; i <= STATIONS.length; i += 1) {
+    await page.getByRole('button', { name: 'Add a station' }).click();
+    const box = page.getByRole('combobox', { name: 'Tree' });
+    await box.click();
+    await box.pressSequentially(`T${i}`);
+    await page
+      .locator('.ant-select-item-option')
+      .filter({ hasText: new RegExp(`^T${i}\\b`) })
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await expect(page.getByRole('region', { name: 'Stations' }).locator('.station')).toHaveCount(i);
+  }
+  await page.getByRole('button', { name: 'New sitting' }).click();
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page).toHaveURL(/sittings\/[0-9a-f-]+/);
+  const id = /sittings\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
+  await page.goto(`${server.address}/print/sittings/${id}/cards`);
+  await expect(page.locator('.card')).toHaveCount(10);
+  expect((await page.pdf({ format: 'Letter' })).length).toBeGreaterThan(10_000);
+});

@@ -1,0 +1,297 @@
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { choose, go, picture, signIn, signInAsOwner } from './steps.ts';
+
+test.describe.configure({ mode: 'serial' });
+let page: Page;
+test.beforeAll(async ({ browser }) => {
+  page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  await signInAsOwner(page);
+});
+test.afterAll(() => page.context().close());
+
+const room = async (name: string): Promise<void> => {
+  await page
+    .getByRole('navigation', { name: 'Species and vocabulary' })
+    .getByRole('link', { name, exact: true })
+    .click();
+};
+const line = (character: string) => page.locator(`.write-line[data-character="${character}"]`);
+const said = (character: string) => page.locator(`.character-line[data-character="${character}"]`);
+
+test('a whole profile is written without the mouse, and kept while it is not saved', async () => {
+  await go(page, 'Species');
+  await page.getByRole('button', { name: 'Add a species or a group' }).click();
+  await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Larix lyallii');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('Parl.');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('subalpine larch');
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Write Larix lyallii' })).toBeVisible();
+  await page.getByText('Every character', { exact: true }).click();
+
+  await line('form.height').locator('input').focus();
+  await page.keyboard.type('30-50 (80) ft');
+  await expect(line('form.height')).toContainText('reads as 30–50 (80) ft');
+  await page.keyboard.press('Enter');
+  await expect(line('form.height').getByRole('status')).toHaveText('saved');
+  await line('form.outline').locator('input').focus();
+  await page.keyboard.type('irre');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('cone');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('?');
+  await expect(line('form.outline').locator('.token').nth(1)).toHaveText('cone-shaped rare');
+  await page.keyboard.press('ArrowDown');
+  await expect(line('form.outline').getByRole('status')).toHaveText('saved');
+  // The next line has the focus, and the one above can be reached again.
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Backspace');
+  await expect(line('form.outline').locator('.token')).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await expect(line('form.outline').locator('.token')).toHaveCount(2);
+
+  // A wrong entry says what is wrong, is not saved, and is still there after a reload.
+  await line('needle.length').locator('input').focus();
+  await page.keyboard.type('2-1 in');
+  await page.keyboard.press('Enter');
+  await expect(line('needle.length').getByRole('alert')).toContainText('low');
+  await page.reload();
+  await page.getByText('Every character', { exact: true }).click();
+  await expect(line('needle.length').locator('input')).toHaveValue('2-1 in');
+  await line('needle.length').locator('input').focus();
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('1-1 1/2 in');
+  await page.keyboard.press('Enter');
+  await expect(line('needle.length').getByRole('status')).toHaveText('saved');
+
+  // With the network gone the entry stays here and is saved once it is back.
+  await page.context().setOffline(true);
+  await line('twig.hairs').locator('input').focus();
+  await page.keyboard.type('many');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await expect(line('twig.hairs').getByRole('status')).toHaveText('waits for the network, kept here');
+  await page.context().setOffline(false);
+  await expect(line('twig.hairs').getByRole('status')).toHaveText('saved');
+  // A server that cannot be reached is told apart from a missing network, and the entry waits as well.
+  await page.route('**/api/statements/batch', (route) => route.abort());
+  await line('twig.zigzag').locator('input').focus();
+  await page.keyboard.type('no');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await expect(line('twig.zigzag').getByRole('alert')).toContainText('could not be reached');
+  await page.unroute('**/api/statements/batch');
+  await line('twig.zigzag').getByRole('button', { name: 'Save again' }).click();
+  await expect(line('twig.zigzag').getByRole('status')).toHaveText('saved');
+  await picture(page, 'write');
+
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(said('form.height')).toContainText('30–50 (80) ft');
+  await expect(said('form.outline')).toContainText('irregular, rarely cone-shaped');
+  await expect(said('needle.attachment')).toContainText('from Larix');
+});
+
+test('undoing takes the latest entry back', async () => {
+  await page.keyboard.press('e');
+  await expect(page.getByRole('heading', { level: 1, name: 'Write Larix lyallii' })).toBeVisible();
+  await page.getByText('Every character', { exact: true }).click();
+  await expect(line('twig.zigzag').locator('.token')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(line('twig.zigzag').locator('.token')).toHaveCount(0);
+  await expect(line('twig.hairs').locator('.token')).toHaveCount(1);
+});
+
+test('two people in one line are told so, with both versions', async ({ browser }) => {
+  const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  await signIn(other, 'Tobias Renn', 'stove hill is dry');
+  await other.goto(page.url());
+  const theirs = other.locator('.write-line[data-character="form.height"]');
+  await theirs.locator('input').fill('10-20 m');
+  await theirs.locator('input').press('Enter');
+  await expect(theirs.getByRole('status')).toHaveText('saved');
+  await line('form.height').locator('input').fill('9-15 m');
+  await line('form.height').locator('input').press('Enter');
+  await expect(line('form.height').getByRole('alert')).toContainText('Somebody else wrote 33–66 ft');
+  await line('form.height').getByRole('button', { name: 'Keep mine' }).click();
+  await expect(line('form.height').getByRole('status')).toHaveText('saved');
+  await other.reload();
+  await expect(theirs.locator('input')).toHaveValue('9-15 m');
+  await other.context().close();
+});
+
+test('names and notes, a look-alike with its tell, a season over new year', async () => {
+  await page.getByRole('button', { name: 'Names and notes' }).click();
+  await page.getByLabel('Said', { exact: true }).fill('LAR-iks ly-AL-ee-eye');
+  await page.getByRole('combobox', { name: 'Write about' }).selectOption('How to tell it');
+  await page.getByLabel('How to tell it', { exact: true }).fill('Woolly twigs near timberline.');
+  await page.getByLabel('Girth at 4.5 ft').fill('120 in');
+  await page.getByLabel('Height').fill('80 ft');
+  await page.getByLabel('Mean spread').fill('40 ft');
+  await expect(page.getByText('210 points')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('region', { name: 'How to tell it' })).toContainText(
+    'Woolly twigs near timberline.',
+  );
+  await expect(page.getByRole('region', { name: 'Record tree' })).toContainText('210 points');
+
+  // Two people at one head: neither loses what was written.
+  await page.getByRole('button', { name: 'Names and notes' }).click();
+  await page.getByLabel('Common names, one a line').fill('subalpine larch\nalpine larch');
+  const other = await page.context().newPage();
+  await other.goto(page.url());
+  await other.getByLabel('Authority').fill('Parlatore');
+  await other.getByRole('button', { name: 'Save' }).click();
+  await expect(other.locator('h1')).toContainText('Parlatore');
+  await other.close();
+  await page.getByLabel('Authority').fill('Parl. ex Hort.');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('alert')).toContainText('Somebody saved this species in the meantime');
+  await page.getByRole('button', { name: 'Take up theirs' }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByLabel('Authority')).toHaveValue('Parl. ex Hort.');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.locator('h1')).toContainText('Parl. ex Hort.');
+
+  await page.getByRole('button', { name: 'Record a window' }).click();
+  const window = page.getByRole('dialog');
+  await window.getByLabel('What').selectOption('hangs');
+  await window.getByLabel('From (20 May)').fill('1 Nov');
+  await window.getByLabel('To (10 Jun)').fill('Feb 10');
+  await window.getByRole('button', { name: 'Record it' }).click();
+  await expect(window.getByRole('alert')).toContainText('before it begins');
+  await window.getByLabel('it runs over new year').check();
+  await window.getByRole('button', { name: 'Record it' }).click();
+  await expect(window).toBeHidden();
+  await expect(page.getByRole('region', { name: /^Season/ })).toContainText('1 Nov – 10 Feb');
+});
+
+test('a photograph is added with organ, date and credit, and is shown made anew', async () => {
+  const photos = page.getByRole('region', { name: 'Photographs' });
+  const bytes = await page.evaluate(async () => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [300, 200];
+    canvas.getContext('2d')?.fillRect(20, 20, 100, 100);
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
+    return [...new Uint8Array((await blob?.arrayBuffer()) ?? new ArrayBuffer(0))];
+  });
+  await page.getByLabel('Photograph to add').setInputFiles({
+    name: 'Larix lyallii by Somebody.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(bytes),
+  });
+  await expect(photos.locator('img')).toHaveCount(1);
+  await photos.getByLabel('Organ shown').selectOption('Bark');
+  await photos.getByLabel('Credit').fill('the school');
+  await photos.getByLabel('Credit').press('Tab');
+  await expect(photos.getByRole('img', { name: 'Bark, photograph' })).toBeVisible();
+  expect(await photos.locator('img').getAttribute('src')).not.toContain('lyallii');
+  await page.getByLabel('Photograph to add').setInputFiles({
+    name: 'none.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('this is no picture'),
+  });
+  await expect(photos.getByRole('alert')).toContainText('cannot be read as a picture');
+});
+
+test('the table is written from the keyboard and takes a block from a spreadsheet, whole or not at all', async () => {
+  await go(page, 'Species');
+  await room('Table');
+  await page.locator('.page-head select').selectOption({ label: 'Trees of Quillan Creek (18)' });
+  const grid = page.getByRole('grid');
+  await expect(grid.getByRole('row', { name: /Abies lasiocarpa/ })).toBeVisible();
+  await page.getByLabel('Filter characters').fill('crown spread');
+  await grid.focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.type('2-4');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.cell-note')).toContainText('unit');
+  await page.keyboard.type(' m');
+  await page.keyboard.press('Enter');
+  const cell = grid
+    .getByRole('row', { name: /Abies lasiocarpa/ })
+    .getByRole('gridcell')
+    .first();
+  await expect(cell).toHaveText('6.6–13.1 ft');
+
+  const paste = (text: string) =>
+    grid.evaluate((element, t) => {
+      const data = new DataTransfer();
+      data.setData('text/plain', t);
+      element.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true }));
+    }, text);
+  await paste('species\tform.spread\nAbies grandis\t5-9 m\nPinus contorta\t9-5 m');
+  const shown = page.getByRole('dialog');
+  await expect(shown).toContainText('1 cannot be read, so nothing is recorded yet');
+  await expect(shown.getByRole('button', { name: 'Record 1' })).toBeDisabled();
+  await shown.getByRole('button', { name: 'Leave it' }).click();
+  await paste('species\tform.spread\nAbies grandis\t5-9 m\nPinus contorta\t5-9 m');
+  await shown.getByRole('button', { name: 'Record 2' }).click();
+  await expect(shown).toBeHidden();
+  const grand = grid
+    .getByRole('row', { name: /Abies grandis/ })
+    .getByRole('gridcell')
+    .first();
+  await expect(grand).toHaveText('16.4–29.5 ft');
+  await grid.focus();
+  await page.keyboard.press('Control+z');
+  await expect(grand).toHaveText('');
+  await expect(cell).toHaveText('6.6–13.1 ft');
+});
+
+test('the glossary finds a term by its meaning, shows who has it and how often it is called wrong, and is reworded', async () => {
+  await room('Glossary');
+  // Only what is in view is drawn.
+  await expect(page.getByText(/^17\d characters/)).toBeVisible();
+  expect(await page.locator('.glossary-line').count()).toBeLessThan(60);
+  await page.getByLabel('Misread by').selectOption('Tuesday lab');
+  await page.getByLabel('only what they call wrong').check();
+  await expect(page.getByText(/called wrong \d+ of \d+ times/).first()).toBeVisible();
+  await page.getByLabel('only what they call wrong').uncheck();
+  await page.getByLabel('Find a term').fill('doubly');
+  const lines = page.getByRole('region', { name: 'Glossary' });
+  await expect(lines).toContainText('Betula papyrifera');
+  await picture(page, 'glossary');
+  await page.getByRole('button', { name: 'Reword margin' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Plain words', { exact: true }).fill('rim of the leaf');
+  await dialog.getByRole('button', { name: 'Save' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(lines).toContainText('rim of the leaf');
+});
+
+test('seasons of a whole list move with the date; disagreements say what they cost', async () => {
+  await room('Seasons');
+  const larch = page.getByRole('row', { name: /Larix occidentalis/ });
+  await expect(larch).toContainText('yes');
+  await picture(page, 'seasons');
+  await page.getByLabel('Date', { exact: true }).fill('2027-01-15');
+  await expect(larch.getByRole('cell').nth(2)).toHaveText('no');
+  await page.getByLabel('Date', { exact: true }).fill('2026-10-01');
+  await room('Disagreements');
+  await expect(page.getByRole('row', { name: /Betula papyrifera/ })).toContainText('1 tell gained');
+  await expect(page.getByRole('row', { name: /Abies grandis/ })).toContainText('nothing on this list');
+  await picture(page, 'disagreements');
+});
+
+test('a list is changed, copied and removed', async () => {
+  await go(page, 'Classes');
+  await page.getByRole('link', { name: 'Trees of Quillan Creek' }).first().click();
+  await page.getByRole('button', { name: 'Copy it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Trees of Quillan Creek, copy' })).toBeVisible();
+  await page.getByRole('button', { name: 'Change it' }).click();
+  await page.getByLabel('Week of Abies grandis').fill('99');
+  await page.getByLabel('Week of Abies grandis').fill('12');
+  await page.getByLabel('Label of Abies grandis').fill('the combed fir');
+  await page.getByRole('button', { name: 'Take Acer glabrum off the list' }).click();
+  await choose(page, 'Add to the list', 'Salix');
+  await page.getByRole('button', { name: 'Save the list' }).click();
+  await expect(page.getByRole('row', { name: /Abies grandis/ })).toContainText('the combed fir');
+  await expect(page.getByRole('row', { name: /Salix/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Acer glabrum/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await page.getByRole('button', { name: 'Remove it' }).last().click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Classes' })).toBeVisible();
+  await expect(page.getByText('Trees of Quillan Creek, copy')).toHaveCount(0);
+});

@@ -1,0 +1,158 @@
+import { v7 } from 'uuid';
+import type { BatchDone, BatchEntry, StatementRow, Undone } from '@hurrow/contract';
+import { asEntered, vocabularyOf } from '@hurrow/core/characters';
+import type { Vocabulary } from '@hurrow/core/characters';
+import type { Sql } from '../db/index.ts';
+import { maybe } from '../db/index.ts';
+import { conflict, isHttpProblem, stale } from '../http/index.ts';
+import type { Account, Call, Reply } from '../http/index.ts';
+import { HttpProblem } from '../http/index.ts';
+import { readStatement } from './described.ts';
+import { applyEntry, checkAllApply, remember } from './statements.ts';
+import { readVocabulary } from './vocabulary.ts';
+
+interface Applied {
+  readonly before: StatementRow | null;
+  readonly after: StatementRow | null;
+}
+
+/** Applies one entry; a refusal names the entry it came from. */
+async function applyNumbered(
+  tx: Sql,
+  call: Call<Account>,
+  entry: BatchEntry,
+  index: number,
+  vocabulary: Vocabulary,
+): Promise<Applied> {
+  try {
+    return await applyEntry(tx, call, entry, vocabulary);
+  } catch (error) {
+    if (!isHttpProblem(error)) throw error;
+    const field = `entries.${index}${error.details.field ? `.${error.details.field}` : ''}`;
+    throw new HttpProblem({ ...error.details, field });
+  }
+}
+
+/** Records many statements whole or not at all, under one batch that can be undone. */
+export async function recordBatch(call: Call<Account>): Promise<Reply> {
+  const { entries } = call.body as { entries: readonly BatchEntry[] };
+  const batch = v7();
+  const rows = await call.app.db.transaction(async (tx) => {
+    const done: (StatementRow | null)[] = [];
+    const vocabulary = vocabularyOf(await readVocabulary(tx, call.who.ws));
+    for (const [i, entry] of entries.entries()) {
+      const { before, after } = await applyNumbered(tx, call, entry, i, vocabulary);
+      if (before || after) await remember(tx, call, (after ?? before)?.id ?? '', before, after, batch);
+      done.push(after);
+    }
+    await checkAllApply(tx, call.who.ws, entries);
+    return done;
+  });
+  const body: BatchDone = { batch, rows };
+  return { status: 201, body };
+}
+
+interface ChangeRow {
+  id: string;
+  subject_id: string;
+  before: StatementRow | null;
+  after: StatementRow | null;
+}
+
+/** Puts back what one change of a statement did. @throws where somebody has changed it since. */
+async function putBack(
+  tx: Sql,
+  call: Call<Account>,
+  change: ChangeRow,
+  batch: string,
+  vocabulary: Vocabulary,
+): Promise<void> {
+  const { ws } = call.who;
+  const standing = await readStatement(tx, ws, change.subject_id);
+  const expected = change.after?.version ?? null;
+  if ((standing?.version ?? null) !== expected) {
+    throw stale('Somebody has changed it since; it is not undone.', {
+      remedy: 'Open the statement and decide there.',
+      current: standing,
+      sent: change.before,
+    });
+  }
+  if (change.after === null && change.before) {
+    await refuseReplaced(tx, ws, change.before);
+    await tx.query(
+      'update statement set retracted_at = null, version = version + 1, at = $3 where ws = $1 and id = $2',
+      [ws, change.subject_id, call.app.clock().toISOString()],
+    );
+  } else if (change.after) {
+    await applyEntry(
+      tx,
+      call,
+      {
+        taxon: change.after.taxon,
+        character: change.after.character,
+        source: change.after.source,
+        value: change.before ? asEntered(change.before.value) : null,
+        version: change.after.version,
+      },
+      vocabulary,
+    );
+  }
+  const now = await readStatement(tx, ws, change.subject_id);
+  await remember(tx, call, change.subject_id, change.after, now, batch, true);
+  // What an earlier change wrote stands again, under a new version: undoing that one must find it.
+  if (now && change.before) {
+    await tx.query(
+      `update change set after = jsonb_set(after, '{version}', to_jsonb($3::integer))
+       where ws = $1 and subject_id = $2 and undone_at is null and (after ->> 'version')::integer = $4`,
+      [ws, change.subject_id, now.version, change.before.version],
+    );
+  }
+}
+
+/** @throws where the source has said something else since its statement was taken back. */
+async function refuseReplaced(tx: Sql, ws: string, before: StatementRow): Promise<void> {
+  const other = await maybe<{ id: string }>(
+    tx,
+    `select id from statement where ws = $1 and taxon = $2 and character = $3 and source = $4 and id <> $5
+       and life is null and retracted_at is null`,
+    [ws, before.taxon, before.character, before.source, before.id],
+  );
+  if (!other) return;
+  throw stale('The source has said something else since; it is not undone.', {
+    remedy: 'Open the statement and decide there.',
+    current: await readStatement(tx, ws, other.id),
+    sent: before,
+  });
+}
+
+/** Undoes the latest change of statements made by the one who asks, a whole batch at once. */
+export async function undoLatest(call: Call<Account>): Promise<Reply> {
+  const { ws, id: account } = call.who;
+  const undone = await call.app.db.transaction(async (tx): Promise<Undone> => {
+    const latest = await maybe<{ id: string; batch: string | null }>(
+      tx,
+      `select id, batch from change where ws = $1 and account = $2 and subject_kind = 'statement' and undone_at is null
+       order by at desc, id desc limit 1`,
+      [ws, account],
+    );
+    if (!latest) throw conflict('There is nothing of yours to undo.', { remedy: 'Change something first.' });
+    const rows = await tx.query<ChangeRow>(
+      `select id, subject_id, before, after from change
+       where ws = $1 and account = $2 and undone_at is null and subject_kind = 'statement' and (id = $3 or batch = $4)
+       order by at desc, id desc`,
+      [ws, account, latest.id, latest.batch],
+    );
+    const now = call.app.clock().toISOString();
+    const batch = v7();
+    const vocabulary = vocabularyOf(await readVocabulary(tx, ws));
+    for (const row of rows) await putBack(tx, call, row, batch, vocabulary);
+    await tx.query('update change set undone_at = $3 where ws = $1 and id = any($2::uuid[])', [
+      ws,
+      rows.map((r) => r.id),
+      now,
+    ]);
+    const taxa = [...new Set(rows.flatMap((r) => (r.after ?? r.before)?.taxon ?? []))];
+    return { taxa, statements: rows.length };
+  });
+  return { body: undone };
+}

@@ -1,0 +1,122 @@
+import sharp from 'sharp';
+import { v7 } from 'uuid';
+import type { Photo } from '@hurrow/contract';
+import { insertRows, maybe } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { idParam, invalid, notFound } from '../http/index.ts';
+import type { Account, Call, Reply } from '../http/index.ts';
+
+/** Longest side kept; enough for a projector. */
+const LONGEST = 1600;
+/** Pictures with more pixels than this are refused before they are unpacked. */
+const MOST_PIXELS = 60_000_000;
+
+interface PhotoRow {
+  id: string;
+  organ: Photo['organ'];
+  taken_on: string | null;
+  credit: string | null;
+  width: number;
+  height: number;
+}
+
+const asPhoto = (r: PhotoRow): Photo => ({
+  id: r.id,
+  organ: r.organ,
+  takenOn: r.taken_on,
+  credit: r.credit,
+  width: r.width,
+  height: r.height,
+});
+
+const COLUMNS = 'p.id, p.organ, p.taken_on, p.credit, b.width, b.height';
+
+/** Photographs of a taxon, organ by organ. */
+export async function readPhotos(sql: Sql, ws: string, taxon: string): Promise<readonly Photo[]> {
+  const rows = await sql.query<PhotoRow>(
+    `select ${COLUMNS} from photo p join photo_blob b on b.ws = p.ws and b.key = p.blob_key
+     where p.ws = $1 and p.taxon = $2 order by p.organ, p.id`,
+    [ws, taxon],
+  );
+  return rows.map(asPhoto);
+}
+
+/** The picture made anew: turned upright, no larger than is shown, and without what the camera wrote into it. */
+async function remade(bytes: Buffer): Promise<{ data: Buffer; width: number; height: number }> {
+  try {
+    const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+      .rotate()
+      .resize({ width: LONGEST, height: LONGEST, fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#ffffff' })
+      .jpeg({ quality: 82, mozjpeg: true })
+      .toBuffer({ resolveWithObject: true });
+    return { data, width: info.width, height: info.height };
+  } catch {
+    throw invalid('The file cannot be read as a picture.', {
+      field: 'file',
+      remedy: 'Send a JPEG, PNG or WebP of at most 12 MB and 60 megapixels.',
+    });
+  }
+}
+
+/** Adds a photograph; its file name and its metadata are never kept. */
+export async function addPhoto(call: Call<Account>): Promise<Reply> {
+  const { ws } = call.who;
+  const taxon = idParam(call, 'id');
+  if (!Buffer.isBuffer(call.body) || call.body.length === 0) {
+    throw invalid('No picture came with the request.', { field: 'file', remedy: 'Choose a file.' });
+  }
+  const picture = await remade(call.body);
+  const id = v7();
+  await call.app.db.transaction(async (tx) => {
+    if (!(await maybe(tx, 'select 1 from taxon where ws = $1 and id = $2', [ws, taxon]))) {
+      throw notFound('There is no such species.', { remedy: 'Choose one under Species.' });
+    }
+    await tx.query(
+      `insert into photo_blob (ws, key, kind, bytes, width, height) values ($1, $2, 'image/jpeg', decode($3, 'base64'), $4, $5)`,
+      [ws, id, picture.data.toString('base64'), picture.width, picture.height],
+    );
+    await insertRows(tx, 'photo', [
+      { ws, id, taxon, organ: null, taken_on: null, credit: null, blob_key: id },
+    ]);
+  });
+  const { width, height } = picture;
+  return { status: 201, body: { id, organ: null, takenOn: null, credit: null, width, height } };
+}
+
+export async function readPhoto(call: Call<Account>): Promise<Reply> {
+  const row = await maybe<{ kind: string; bytes: string }>(
+    call.app.db,
+    `select b.kind, encode(b.bytes, 'base64') as bytes from photo p join photo_blob b on b.ws = p.ws and b.key = p.blob_key
+     where p.ws = $1 and p.id = $2`,
+    [call.who.ws, idParam(call, 'id')],
+  );
+  if (!row) throw notFound('There is no such photograph.', { remedy: 'Open the species again.' });
+  return { file: { type: row.kind, bytes: Buffer.from(row.bytes, 'base64') } };
+}
+
+export async function changePhoto(call: Call<Account>): Promise<Reply> {
+  const body = call.body as Pick<Photo, 'organ' | 'takenOn' | 'credit'>;
+  const rows = await call.app.db.query(
+    'update photo set organ = $3, taken_on = $4, credit = $5 where ws = $1 and id = $2 returning id',
+    [call.who.ws, idParam(call, 'id'), body.organ, body.takenOn, body.credit || null],
+  );
+  if (rows.length === 0)
+    throw notFound('There is no such photograph.', { remedy: 'Open the species again.' });
+  return { status: 204 };
+}
+
+export async function removePhoto(call: Call<Account>): Promise<Reply> {
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  await call.app.db.transaction(async (tx) => {
+    const rows = await tx.query<{ blob_key: string }>(
+      'delete from photo where ws = $1 and id = $2 returning blob_key',
+      [ws, id],
+    );
+    const [row] = rows;
+    if (!row) throw notFound('There is no such photograph.', { remedy: 'Open the species again.' });
+    await tx.query('delete from photo_blob where ws = $1 and key = $2', [ws, row.blob_key]);
+  });
+  return { status: 204 };
+}

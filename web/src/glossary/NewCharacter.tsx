@@ -1,0 +1,181 @@
+import { useState } from 'react';
+import Checkbox from 'antd/es/checkbox';
+import Input from 'antd/es/input';
+import Modal from 'antd/es/modal';
+import type { CharacterBody, GlossaryCharacter, StateBody } from '@hurrow/contract';
+import { KINDS } from '@hurrow/core/characters';
+import type { Kind } from '@hurrow/core/characters';
+import { DISTANCES, HANDLINGS, MATERIALS, ORGANS, SEASONS } from '@hurrow/core/conditions';
+import { useWrite } from '../api/index.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS, ORGAN_LABELS } from '../app/conditionWords.ts';
+import { ProblemNote } from '../parts/index.ts';
+import { StateGrid } from './StateGrid.tsx';
+
+const KIND_WORDS: Readonly<Record<Kind, string>> = {
+  nominal: 'states',
+  ordered: 'states in an order',
+  count: 'a count',
+  length: 'a length',
+  ratio: 'another number',
+  colour: 'colours',
+  yesno: 'yes or no',
+};
+
+const SEASON_WORDS: Readonly<Record<(typeof SEASONS)[number], string>> = {
+  always: 'all year',
+  'leaf-on': 'in leaf',
+  leafless: 'leafless',
+  flower: 'in flower',
+  fruit: 'in fruit',
+  autumn: 'in autumn colour',
+};
+
+const YES_NO: readonly StateBody[] = [
+  { term: 'yes', plain: 'yes', definition: 'It is there.' },
+  { term: 'no', plain: 'no', definition: 'It is not there.' },
+];
+
+const START: CharacterBody = {
+  organ: 'leaf',
+  kind: 'nominal',
+  term: '',
+  plain: '',
+  definition: '',
+  counting: null,
+  states: [
+    { term: '', plain: '', definition: '' },
+    { term: '', plain: '', definition: '' },
+  ],
+  unit: '',
+  material: ['tree', 'twig', 'leaf'],
+  needs: [],
+  distance: 'hand',
+  season: ['always'],
+  effort: 2,
+};
+
+const withStates = (kind: Kind): boolean => ['nominal', 'ordered', 'colour', 'yesno'].includes(kind);
+
+/** Adds a character of one's own: what it is, and what decides when it can be seen. */
+export function NewCharacter({ onClose }: { onClose: () => void }) {
+  const [body, setBody] = useState<CharacterBody>(START);
+  const create = useWrite<GlossaryCharacter>('characterCreate', ['glossary', 'vocabulary']);
+  const set = (part: Partial<CharacterBody>): void => setBody({ ...body, ...part });
+  const choices = <T extends string>(
+    label: string,
+    all: readonly T[],
+    words: Readonly<Record<T, string>>,
+    chosen: readonly T[],
+    onChange: (next: T[]) => void,
+  ) => (
+    <fieldset className="field">
+      <legend className="quiet">{label}</legend>
+      <Checkbox.Group
+        value={[...chosen]}
+        options={all.map((v) => ({ value: v, label: words[v] }))}
+        onChange={(next) => onChange(all.filter((v) => (next as T[]).includes(v)))}
+      />
+    </fieldset>
+  );
+  return (
+    <Modal
+      open
+      width={900}
+      title="A character of your own"
+      okText="Add it"
+      cancelText="Leave it"
+      okButtonProps={{ loading: create.isPending }}
+      onOk={() => create.mutate({ body }, { onSuccess: onClose })}
+      onCancel={onClose}
+    >
+      <div className="stack">
+        <div className="field-row">
+          <label className="field">
+            <span>Organ</span>
+            <select
+              value={body.organ}
+              onChange={(e) => set({ organ: ORGANS.find((o) => o === e.target.value) ?? 'leaf' })}
+            >
+              {ORGANS.map((o) => (
+                <option key={o} value={o}>
+                  {ORGAN_LABELS[o]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="field">
+            <span>Described by</span>
+            <select
+              value={body.kind}
+              onChange={(e) => {
+                const kind = KINDS.find((k) => k === e.target.value) ?? 'nominal';
+                set({ kind, states: kind === 'yesno' ? YES_NO : withStates(kind) ? START.states : [] });
+              }}
+            >
+              {KINDS.map((k) => (
+                <option key={k} value={k}>
+                  {KIND_WORDS[k]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="field grow">
+            <span>Term</span>
+            <Input value={body.term} onChange={(e) => set({ term: e.target.value })} />
+          </label>
+          <label className="field grow">
+            <span>Plain words</span>
+            <Input value={body.plain} onChange={(e) => set({ plain: e.target.value })} />
+          </label>
+        </div>
+        <label className="field">
+          <span>What it means, in one sentence a twelve-year-old understands</span>
+          <Input value={body.definition} onChange={(e) => set({ definition: e.target.value })} />
+        </label>
+        {withStates(body.kind) ? (
+          <StateGrid states={body.states} onChange={(states) => set({ states })} />
+        ) : (
+          <label className="field">
+            <span>How it is counted or measured</span>
+            <Input value={body.counting ?? ''} onChange={(e) => set({ counting: e.target.value || null })} />
+          </label>
+        )}
+        {choices('Seen on', MATERIALS, MATERIAL_LABELS, body.material, (material) => set({ material }))}
+        {choices(
+          'Needs beside looking',
+          HANDLINGS.filter((h) => h !== 'look'),
+          HANDLING_LABELS,
+          body.needs,
+          (needs) => set({ needs }),
+        )}
+        {choices('When', SEASONS, SEASON_WORDS, body.season, (season) => set({ season }))}
+        <div className="field-row">
+          <label className="field">
+            <span>Made out from</span>
+            <select
+              value={body.distance}
+              onChange={(e) => set({ distance: DISTANCES.find((d) => d === e.target.value) ?? 'hand' })}
+            >
+              {DISTANCES.map((d) => (
+                <option key={d} value={d}>
+                  {{ far: 'afar', binoculars: 'binoculars', trunk: 'the trunk', hand: 'the hand' }[d]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="field">
+            <span>Effort, 1 at a glance to 5 with tools</span>
+            <Input
+              type="number"
+              min={1}
+              max={5}
+              value={body.effort}
+              onChange={(e) => set({ effort: Number(e.target.value) })}
+            />
+          </label>
+        </div>
+        <ProblemNote error={create.error} />
+      </div>
+    </Modal>
+  );
+}

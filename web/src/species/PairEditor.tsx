@@ -1,0 +1,104 @@
+import { useState } from 'react';
+import Input from 'antd/es/input';
+import Modal from 'antd/es/modal';
+import Select from 'antd/es/select';
+import type { PairNote, Rank, SpeciesProfile, TaxonPlace } from '@hurrow/contract';
+import { characterWords } from '@hurrow/core/characters';
+import type { Vocabulary, Wording } from '@hurrow/core/characters';
+import { useRead, useWrite } from '../api/index.ts';
+import { ProblemNote } from '../parts/index.ts';
+
+const NAMED: readonly Rank[] = ['species', 'infraspecies', 'hybrid', 'cultivar'];
+
+/** Names a look-alike: the character that parts the two, the sentence, and a mnemonic for the pair. */
+export function PairEditor({
+  profile,
+  note,
+  vocabulary,
+  wording,
+  onClose,
+}: {
+  profile: SpeciesProfile;
+  note: PairNote | null;
+  vocabulary: Vocabulary;
+  wording: Wording;
+  onClose: () => void;
+}) {
+  const [other, setOther] = useState<string | null>(note?.other.id ?? null);
+  const [character, setCharacter] = useState<string | null>(note?.character ?? null);
+  const [text, setText] = useState(note?.text ?? '');
+  const [mnemonic, setMnemonic] = useState(note?.mnemonic ?? '');
+  const taxa = useRead<readonly TaxonPlace[]>('taxa').data ?? [];
+  const put = useWrite<{ id: string }>('pairPut', ['profile']);
+  const save = (): void => {
+    if (other === null) return;
+    put.mutate(
+      { body: { a: profile.header.id, b: other, character, text, mnemonic } },
+      { onSuccess: onClose },
+    );
+  };
+  return (
+    <Modal
+      open
+      title="Taken for one another"
+      okText="Keep it"
+      cancelText="Leave as it is"
+      okButtonProps={{ disabled: other === null, loading: put.isPending }}
+      onOk={save}
+      onCancel={onClose}
+    >
+      <div className="stack">
+        <div className="field">
+          <label htmlFor="pair-other">The other species</label>
+          <Select
+            id="pair-other"
+            showSearch={{ optionFilterProp: 'label' }}
+            value={other}
+            disabled={note !== null}
+            options={taxa
+              .filter((c) => c.id !== profile.header.id && NAMED.includes(c.rank))
+              .map((c) => ({
+                value: c.id,
+                label: c.common ? `${c.scientific} (${c.common})` : c.scientific,
+              }))}
+            onChange={setOther}
+          />
+        </div>
+        <div className="field">
+          <label htmlFor="pair-character">The character that parts them</label>
+          <Select
+            id="pair-character"
+            allowClear
+            showSearch={{ optionFilterProp: 'label' }}
+            value={character}
+            options={[...vocabulary.values()].map((c) => ({
+              value: c.id,
+              label: characterWords(c, wording.words),
+            }))}
+            onChange={(c: string | undefined) => setCharacter(c ?? null)}
+          />
+        </div>
+        <div className="field">
+          <label htmlFor="pair-text">In a sentence</label>
+          <Input.TextArea
+            id="pair-text"
+            rows={2}
+            maxLength={600}
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+          />
+        </div>
+        <div className="field">
+          <label htmlFor="pair-mnemonic">Mnemonic for the pair</label>
+          <Input
+            id="pair-mnemonic"
+            maxLength={300}
+            value={mnemonic}
+            onChange={(e) => setMnemonic(e.target.value)}
+          />
+        </div>
+        <ProblemNote error={put.error} />
+      </div>
+    </Modal>
+  );
+}

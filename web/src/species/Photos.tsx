@@ -1,0 +1,132 @@
+import { useRef, useState } from 'react';
+import Button from 'antd/es/button';
+import Input from 'antd/es/input';
+import Popconfirm from 'antd/es/popconfirm';
+import { useQueryClient } from '@tanstack/react-query';
+import type { Photo, SpeciesProfile } from '@hurrow/contract';
+import { address } from '@hurrow/contract';
+import { ORGANS } from '@hurrow/core/conditions';
+import { sendFile, useWrite } from '../api/index.ts';
+import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { ProblemNote } from '../parts/index.ts';
+
+function PhotoCard({ photo, mayEdit }: { photo: Photo; mayEdit: boolean }) {
+  const change = useWrite<undefined>('photoChange', ['profile']);
+  const remove = useWrite<undefined>('photoRemove', ['profile']);
+  const [credit, setCredit] = useState(photo.credit ?? '');
+  const put = (part: Partial<Pick<Photo, 'organ' | 'takenOn' | 'credit'>>): void => {
+    const { organ, takenOn } = photo;
+    change.mutate({ params: { id: photo.id }, body: { organ, takenOn, credit, ...part } });
+  };
+  const what = photo.organ ? ORGAN_LABELS[photo.organ] : 'organ not said';
+  return (
+    <figure className="photo">
+      <img src={address('photo', { id: photo.id })} alt={`${what}, photograph`} loading="lazy" />
+      <figcaption>
+        {mayEdit ? (
+          <>
+            <select
+              aria-label="Organ shown"
+              value={photo.organ ?? ''}
+              onChange={(e) => put({ organ: ORGANS.find((o) => o === e.target.value) ?? null })}
+            >
+              <option value="">organ?</option>
+              {ORGANS.map((o) => (
+                <option key={o} value={o}>
+                  {ORGAN_LABELS[o]}
+                </option>
+              ))}
+            </select>
+            <input
+              type="date"
+              aria-label="Taken on"
+              value={photo.takenOn ?? ''}
+              onChange={(e) => put({ takenOn: e.target.value === '' ? null : e.target.value })}
+            />
+            <Input
+              size="small"
+              aria-label="Credit"
+              placeholder="Credit"
+              value={credit}
+              maxLength={160}
+              onChange={(e) => setCredit(e.target.value)}
+              onBlur={() => (credit === (photo.credit ?? '') ? undefined : put({ credit }))}
+            />
+            <Popconfirm
+              title="Remove this photograph?"
+              okText="Remove it"
+              cancelText="Leave it"
+              onConfirm={() => remove.mutate({ params: { id: photo.id } })}
+            >
+              <Button size="small" type="link">
+                Remove
+              </Button>
+            </Popconfirm>
+          </>
+        ) : (
+          <span className="quiet">
+            {what}
+            {photo.takenOn ? `, ${photo.takenOn}` : ''}
+            {photo.credit ? `, ${photo.credit}` : ''}
+          </span>
+        )}
+        <ProblemNote error={change.error ?? remove.error} />
+      </figcaption>
+    </figure>
+  );
+}
+
+/** Photographs by organ, date and credit; the file's own name is not kept. */
+export function Photos({ profile, mayEdit }: { profile: SpeciesProfile; mayEdit: boolean }) {
+  const client = useQueryClient();
+  const file = useRef<HTMLInputElement>(null);
+  const [error, setError] = useState<unknown>(null);
+  const [busy, setBusy] = useState(false);
+  const add = async (chosen: File): Promise<void> => {
+    setBusy(true);
+    setError(null);
+    try {
+      await sendFile('photoAdd', { id: profile.header.id }, chosen);
+      await client.invalidateQueries({ queryKey: ['profile'] });
+    } catch (e) {
+      setError(e);
+    }
+    setBusy(false);
+  };
+  if (profile.photos.length === 0 && !mayEdit) return null;
+  return (
+    <section className="panel" aria-label="Photographs" id="part-photos">
+      <div className="panel-head">
+        <h2>Photographs</h2>
+        {mayEdit ? (
+          <Button size="small" loading={busy} onClick={() => file.current?.click()}>
+            Add one
+          </Button>
+        ) : null}
+      </div>
+      <input
+        ref={file}
+        type="file"
+        accept="image/jpeg,image/png,image/webp"
+        className="visually-hidden"
+        tabIndex={-1}
+        aria-label="Photograph to add"
+        onChange={(e) => {
+          const [chosen] = e.target.files ?? [];
+          e.target.value = '';
+          if (chosen) void add(chosen);
+        }}
+      />
+      <ProblemNote error={error} />
+      {profile.photos.length === 0 ? (
+        <p className="quiet">None yet. Say the organ, the day and the credit of each.</p>
+      ) : (
+        <div className="photos">
+          {profile.photos.map((p) => (
+            <PhotoCard key={p.id} photo={p} mayEdit={mayEdit} />
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,231 @@
+import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import Button from 'antd/es/button';
+import Segmented from 'antd/es/segmented';
+import type { SpeciesProfile, Undone } from '@hurrow/contract';
+import { applies, valueWords } from '@hurrow/core/characters';
+import type { Character, Resolved, Vocabulary, Wording } from '@hurrow/core/characters';
+import { ORGANS } from '@hurrow/core/conditions';
+import type { Organ } from '@hurrow/core/conditions';
+import { problemOf, useRead, useWrite } from '../api/index.ts';
+import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { useHere } from '../app/place.ts';
+import { useShortcuts } from '../app/shortcuts.ts';
+import { useGo, useView } from '../app/view.ts';
+import { useVocabulary } from '../app/vocabulary.ts';
+import { Latin, Loaded, PageHead } from '../parts/index.ts';
+import { DrawnNow } from '../plates/DrawnNow.tsx';
+import { OrganRail } from './OrganRail.tsx';
+import { SourcePicker } from './SourcePicker.tsx';
+import { SpeciesNav } from './SpeciesNav.tsx';
+import { WriteLine } from './WriteLine.tsx';
+import { useSource } from './useSource.ts';
+import { useOrganSteps } from './useOrganSteps.ts';
+import { useReadProfile } from './useProfile.ts';
+import type { ReadProfile } from './useProfile.ts';
+import { useProfileList } from './useProfileList.ts';
+import './profile.css';
+import './write.css';
+
+/** What stands behind a line: the value in use and where it comes from. */
+function inUseWords(
+  character: Character,
+  resolved: Resolved | undefined,
+  profile: SpeciesProfile,
+  source: string,
+  wording: Wording,
+): string {
+  if (!resolved) return 'not recorded';
+  const words = valueWords(character, resolved.value, wording);
+  if (resolved.origin === profile.header.id) {
+    const others = resolved.statements.filter((s) => s.source !== source);
+    if (others.length === 0) return '';
+    const [first] = others.map((s) => profile.sources.find((x) => x.id === s.source)?.citation ?? '');
+    return resolved.statements.length > 1
+      ? `in use: ${words} (${resolved.statements.length} sources)`
+      : `${words}, by ${first ?? 'another source'}`;
+  }
+  const from = profile.above.find((t) => t.id === resolved.origin)?.scientific ?? 'above';
+  return `${words}, from ${from}`;
+}
+
+function Lines({
+  profile,
+  read,
+  vocabulary,
+  wording,
+}: {
+  profile: SpeciesProfile;
+  read: ReadProfile;
+  vocabulary: Vocabulary;
+  wording: Wording;
+}) {
+  const here = useHere();
+  const list = useProfileList(profile, vocabulary, here.place);
+  const [which, setWhich] = useState<'needed' | 'all'>('needed');
+  const { source, choose } = useSource(profile.sources, profile);
+  const undo = useWrite<Undone>('undo', ['profile', 'species', 'listLibrary', 'list', 'listTable']);
+  const expected = list?.view.expected ?? null;
+  const organs = useMemo(() => {
+    const own = new Set(
+      profile.statements.filter((s) => s.taxon === profile.header.id).map((s) => s.character),
+    );
+    const wanted = (c: Character): boolean =>
+      which === 'all' || own.has(c.id) || expected === null || expected.has(c.id);
+    return ORGANS.map((organ) => ({
+      organ,
+      characters: [...vocabulary.values()].filter(
+        (c) =>
+          c.organ === organ &&
+          !c.retired &&
+          wanted(c) &&
+          applies(c, read.described.profile, vocabulary) !== 'no',
+      ),
+    })).filter((o) => o.characters.length > 0);
+  }, [profile, read, vocabulary, which, expected]);
+  const { at, goTo } = useOrganSteps(organs.map((o) => o.organ));
+  const [typed, setTyped] = useState<ReadonlyMap<string, string>>(new Map());
+  const [organ, setOrgan] = useState<Organ>('form');
+  const onTyped = (character: string, cell: string | null): void =>
+    setTyped((before) => {
+      const next = new Map(before);
+      if (cell === null) next.delete(character);
+      else next.set(character, cell);
+      return next;
+    });
+  const recorded = (characters: readonly Character[]): number =>
+    characters.filter((c) => read.described.profile.has(c.id)).length;
+  const back = (): void => undo.mutate({});
+  useShortcuts([{ keys: 'u', does: 'Undo my latest entry', run: back }]);
+  return (
+    <>
+      <div className="tools">
+        <SourcePicker sources={profile.sources} source={source} onChoose={choose} />
+        <Segmented
+          value={which}
+          onChange={(v) => setWhich(v as 'needed' | 'all')}
+          options={[
+            { value: 'needed', label: 'What the list needs' },
+            { value: 'all', label: 'Every character' },
+          ]}
+        />
+        <Button onClick={back} loading={undo.isPending}>
+          Undo
+        </Button>
+        <span className="quiet" role="status">
+          {undo.isSuccess ? `${undo.data.statements} undone` : undo.error ? problemOf(undo.error).detail : ''}
+        </span>
+        <span className="spring" />
+        <span className="quiet">
+          type and <kbd>Enter</kbd> picks a state · <kbd>?</kbd> sometimes, again rare · <kbd>~</kbd> mistaken
+          for · <kbd>-</kbd> does not apply · <kbd>↑</kbd> <kbd>↓</kbd> between lines · <kbd>Esc</kbd> as it
+          was
+        </span>
+      </div>
+      <div className="profile writing">
+        <OrganRail
+          at={at}
+          onGo={(o) => {
+            goTo(o);
+            document
+              .querySelector<HTMLInputElement>(`#organ-${o} [data-write]`)
+              ?.focus({ preventScroll: true });
+          }}
+          stops={organs.map((o) => ({
+            organ: o.organ,
+            count: `${recorded(o.characters)} of ${o.characters.length}`,
+            said: `${recorded(o.characters)} of ${o.characters.length} recorded or inherited`,
+          }))}
+        />
+        <div
+          className="profile-lines"
+          onFocus={(e) => {
+            const id = e.target.getAttribute('data-write');
+            const found = id === null ? undefined : vocabulary.get(id)?.organ;
+            if (found) setOrgan(found);
+          }}
+        >
+          {source === '' ? (
+            <p className="caution">Add a source first: every statement says where it comes from.</p>
+          ) : (
+            organs.map((o) => (
+              <section
+                key={o.organ}
+                id={`organ-${o.organ}`}
+                className="panel"
+                aria-label={ORGAN_LABELS[o.organ]}
+              >
+                <h2>{ORGAN_LABELS[o.organ]}</h2>
+                {o.characters.map((c) => (
+                  <WriteLine
+                    key={`${c.id}/${source}`}
+                    place={{ taxon: profile.header.id, source, character: c.id }}
+                    character={c}
+                    own={profile.statements.find(
+                      (s) => s.taxon === profile.header.id && s.character === c.id && s.source === source,
+                    )}
+                    inUse={inUseWords(c, read.described.profile.get(c.id), profile, source, wording)}
+                    wording={wording}
+                    onUndo={back}
+                    onTyped={onTyped}
+                  />
+                ))}
+              </section>
+            ))
+          )}
+        </div>
+        <DrawnNow
+          profile={read.described.profile}
+          typed={typed}
+          organ={organ}
+          vocabulary={vocabulary}
+          name={profile.header.scientific}
+        />
+      </div>
+    </>
+  );
+}
+
+function Write({ profile }: { profile: SpeciesProfile }) {
+  const { conditions, wording } = useView();
+  const vocabulary = useVocabulary();
+  const here = useHere();
+  const go = useGo();
+  const read = useReadProfile(profile, vocabulary, conditions, here.place);
+  return (
+    <>
+      <SpeciesNav />
+      <PageHead
+        name={`Write ${profile.header.scientific}`}
+        title={
+          <>
+            Write <Latin name={profile.header.scientific} />
+          </>
+        }
+        about={profile.header.common ?? 'no common name'}
+        actions={
+          <>
+            <Button onClick={() => go(`/species/${profile.header.id}/head`)}>Names and notes</Button>
+            <Button type="primary" onClick={() => go(`/species/${profile.header.id}`)}>
+              Read it
+            </Button>
+          </>
+        }
+      />
+      {read && vocabulary && here.ready ? (
+        <Lines profile={profile} read={read} vocabulary={vocabulary} wording={wording} />
+      ) : (
+        <div className="page-note quiet" role="status">
+          Reading…
+        </div>
+      )}
+    </>
+  );
+}
+
+/** The editor of a profile: organ by organ, from the keyboard alone. */
+export function WritePage() {
+  const { id = '' } = useParams();
+  const profile = useRead<SpeciesProfile>('profile', { id });
+  return <Loaded query={profile}>{(p) => <Write key={p.header.id} profile={p} />}</Loaded>;
+}

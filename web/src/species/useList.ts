@@ -1,0 +1,28 @@
+import { useSearchParams } from 'react-router';
+import type { ListSummary, Section } from '@hurrow/contract';
+import { useRead } from '../api/index.ts';
+
+/** The list a room of the species place looks at: the one in the address, else that of the first section, else the first. */
+export function useChosenList(): {
+  readonly lists: readonly ListSummary[] | undefined;
+  readonly list: ListSummary | null;
+  readonly choose: (id: string) => void;
+} {
+  const [search, setSearch] = useSearchParams();
+  const lists = useRead<readonly ListSummary[]>('lists').data;
+  const taught = useRead<readonly Section[]>('sections').data?.[0]?.list;
+  const wanted = search.get('list') ?? taught;
+  return {
+    lists,
+    list: lists?.find((l) => l.id === wanted) ?? lists?.[0] ?? null,
+    choose: (id) =>
+      setSearch(
+        (before) => {
+          const next = new URLSearchParams(before);
+          next.set('list', id);
+          return next;
+        },
+        { replace: true },
+      ),
+  };
+}
