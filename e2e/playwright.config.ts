@@ -19,6 +19,8 @@ export default defineConfig({
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env['HURROW_CHROMIUM'] ?? '/usr/bin/chromium' },
+    actionTimeout: 60_000,
+    navigationTimeout: 60_000,
     trace: 'retain-on-failure',
   },
   webServer: {

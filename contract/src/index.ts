@@ -8,3 +8,4 @@ export * from './sketch.ts';
 export * from './walk.ts';
 export * from './bundle.ts';
 export * from './hazards.ts';
+export * from './exchange.ts';

@@ -16,7 +16,9 @@ export interface Route {
   /** Whether `If-Match` must carry the version that was read. */
   readonly ifMatch?: boolean;
   /** The body is a file of this kind instead of JSON. */
-  readonly file?: 'image';
+  readonly file?: 'image' | 'text';
+  /** Answered without asking who calls, so that it never waits for the database. */
+  readonly withoutSession?: boolean;
 }
 
 const route = (
@@ -24,7 +26,7 @@ const route = (
   path: string,
   audience: Audience,
   summary: string,
-  more: Pick<Route, 'body' | 'ifMatch' | 'file'> = {},
+  more: Pick<Route, 'body' | 'ifMatch' | 'file' | 'withoutSession'> = {},
 ): Route => ({ method, path, audience, summary, ...more });
 
 /** Every route of the application; the server mounts exactly these and the OpenAPI document lists them. */
@@ -161,6 +163,20 @@ export const ROUTES = {
   }),
   statementRetract: route('DELETE', '/api/statements/:id', 'teachers', 'Retract a statement', {
     ifMatch: true,
+  }),
+
+  importPreview: route('POST', '/api/imports/preview', 'teachers', 'What a file would change, as a job', {
+    file: 'text',
+  }),
+  importApply: route('POST', '/api/imports', 'teachers', 'Take a file in, whole or not at all, as a job', {
+    file: 'text',
+  }),
+  imports: route('GET', '/api/imports', 'staff', 'What was taken in'),
+  importUndo: route('POST', '/api/imports/:id/undo', 'teachers', 'Undo an import'),
+  exportFile: route('GET', '/api/exports/:format', 'teachers', 'The library or a roster as a file'),
+  job: route('GET', '/api/jobs/:token', 'anyone', 'How far long work has come', { withoutSession: true }),
+  jobCancel: route('POST', '/api/jobs/:token/cancel', 'anyone', 'Stop long work; it leaves nothing', {
+    withoutSession: true,
   }),
 
   trees: route('GET', '/api/trees', 'staff', 'Tagged trees with what they are certified to show'),

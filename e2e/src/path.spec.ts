@@ -92,7 +92,7 @@ test('a profile: read organ by organ, changed, and refused where the entry is wr
 
 test('the trees a quiz is made of', async () => {
   await go(page, 'Material');
-  await expect(page.getByRole('region', { name: 'Trees' }).getByRole('row')).toHaveCount(25);
+  await expect(page.getByRole('region', { name: 'Trees' }).getByRole('row')).toHaveCount(81);
   await page.getByRole('row', { name: /L18/ }).getByRole('button').first().click();
   await expect(page.getByText('one blade, three leaflets')).toBeVisible();
   await picture(page, 'material');
@@ -119,7 +119,7 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
     'Cannot be told apart with what is in hand',
   );
   await expect(stations.locator('.station').nth(2)).toContainText('whitebark pine');
-  await expect(stations.locator('.station').nth(0)).toContainText('Told from 17 of 17');
+  await expect(stations.locator('.station').nth(0)).toContainText('Told from 46 of 46');
   await picture(page, 'quiz');
   await page.getByRole('button', { name: 'New sitting' }).click();
   await choose(page, 'Section', 'Tuesday lab');

@@ -22,13 +22,13 @@ const said = (character: string) => page.locator(`.character-line[data-character
 test('a whole profile is written without the mouse, and kept while it is not saved', async () => {
   await go(page, 'Species');
   await page.getByRole('button', { name: 'Add a species or a group' }).click();
-  await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Larix lyallii');
+  await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Larix laricina');
   await page.keyboard.press('Tab');
   await page.keyboard.type('Parl.');
   await page.keyboard.press('Tab');
-  await page.keyboard.type('subalpine larch');
+  await page.keyboard.type('American larch');
   await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Write Larix lyallii' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Write Larix laricina' })).toBeVisible();
   await page.getByText('Every character', { exact: true }).click();
 
   await line('form.height').locator('input').focus();
@@ -95,7 +95,7 @@ test('a whole profile is written without the mouse, and kept while it is not sav
 
 test('undoing takes the latest entry back', async () => {
   await page.keyboard.press('e');
-  await expect(page.getByRole('heading', { level: 1, name: 'Write Larix lyallii' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Write Larix laricina' })).toBeVisible();
   await page.getByText('Every character', { exact: true }).click();
   await expect(line('twig.zigzag').locator('.token')).toHaveCount(1);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -138,7 +138,7 @@ test('names and notes, a look-alike with its tell, a season over new year', asyn
 
   // Two people at one head: neither loses what was written.
   await page.getByRole('button', { name: 'Names and notes' }).click();
-  await page.getByLabel('Common names, one a line').fill('subalpine larch\nalpine larch');
+  await page.getByLabel('Common names, one a line').fill('American larch\neastern larch');
   const other = await page.context().newPage();
   await other.goto(page.url());
   await other.getByLabel('Authority').fill('Parlatore');
@@ -177,7 +177,7 @@ test('a photograph is added with organ, date and credit, and is shown made anew'
     return [...new Uint8Array((await blob?.arrayBuffer()) ?? new ArrayBuffer(0))];
   });
   await page.getByLabel('Photograph to add').setInputFiles({
-    name: 'Larix lyallii by Somebody.png',
+    name: 'Larix laricina by Somebody.png',
     mimeType: 'image/png',
     buffer: Buffer.from(bytes),
   });
@@ -186,7 +186,7 @@ test('a photograph is added with organ, date and credit, and is shown made anew'
   await photos.getByLabel('Credit').fill('the school');
   await photos.getByLabel('Credit').press('Tab');
   await expect(photos.getByRole('img', { name: 'Bark, photograph' })).toBeVisible();
-  expect(await photos.locator('img').getAttribute('src')).not.toContain('lyallii');
+  expect(await photos.locator('img').getAttribute('src')).not.toContain('laricina');
   await page.getByLabel('Photograph to add').setInputFiles({
     name: 'none.png',
     mimeType: 'image/png',
@@ -198,7 +198,7 @@ test('a photograph is added with organ, date and credit, and is shown made anew'
 test('the table is written from the keyboard and takes a block from a spreadsheet, whole or not at all', async () => {
   await go(page, 'Species');
   await room('Table');
-  await page.locator('.page-head select').selectOption({ label: 'Trees of Quillan Creek (18)' });
+  await page.locator('.page-head select').selectOption({ label: 'Trees of Quillan Creek (47)' });
   const grid = page.getByRole('grid');
   await expect(grid.getByRole('row', { name: /Abies lasiocarpa/ })).toBeVisible();
   await page.getByLabel('Filter characters').fill('crown spread');

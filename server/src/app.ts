@@ -3,12 +3,13 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { recognise } from './access/index.ts';
 import { allHandlers } from './handlers.ts';
-import { apiRouter } from './http/index.ts';
+import { apiRouter, isHttpProblem } from './http/index.ts';
 import type { App } from './http/index.ts';
+import { jobsInMemory } from './jobs/index.ts';
 import { pages } from './pages.ts';
 
 export interface AppOptions {
-  readonly app: App;
+  readonly app: Omit<App, 'jobs'>;
   readonly logger: Logger;
   /** The folder with the built interface. */
   readonly dist: string;
@@ -19,6 +20,12 @@ export interface AppOptions {
 /** The whole application: the API first, then the pages. */
 export function createApp({ app, logger, dist, proxies }: AppOptions): express.Express {
   const server = express();
+  const report = (error: unknown): void => logger.error(error);
+  const jobs = jobsInMemory(
+    (error) =>
+      isHttpProblem(error) ? { detail: error.details.detail, remedy: error.details.remedy ?? '' } : null,
+    report,
+  );
   server.disable('x-powered-by');
   server.set('trust proxy', proxies);
   // Addresses hold no names and bodies are never logged.
@@ -34,7 +41,7 @@ export function createApp({ app, logger, dist, proxies }: AppOptions): express.E
     res.setHeader('Referrer-Policy', 'same-origin');
     next();
   });
-  server.use(apiRouter(app, allHandlers(), recognise, (error) => logger.error(error)));
+  server.use(apiRouter({ ...app, jobs }, allHandlers(), recognise, report));
   server.use(pages(dist));
   return server;
 }

@@ -3,7 +3,9 @@ import { ROUTES } from '@hurrow/contract';
 import { accessHandlers } from './access/index.ts';
 import { classesHandlers } from './classes/index.ts';
 import { dueHandlers } from './due/index.ts';
+import { exchangeHandlers } from './exchange/index.ts';
 import type { AnyoneHandlers, Handler, Handlers } from './http/index.ts';
+import { notFound } from './http/index.ts';
 import { libraryHandlers } from './library/index.ts';
 import { markingHandlers } from './marking/index.ts';
 import { materialHandlers } from './material/index.ts';
@@ -18,6 +20,18 @@ const own: AnyoneHandlers = {
     await call.app.db.query('select 1');
     return { body: { status: 'up', version: call.app.version, database: call.app.db.kind } };
   },
+  job: (call) => {
+    const state = call.app.jobs.read(call.params['token'] ?? '');
+    if (!state) throw notFound('There is no such work any more.', { remedy: 'Start it again.' });
+    return Promise.resolve({ body: state });
+  },
+  jobCancel: (call) => {
+    if (!call.app.jobs.cancel(call.params['token'] ?? ''))
+      throw notFound('There is no such work any more.', {
+        remedy: 'It may have ended; look at what it made.',
+      });
+    return Promise.resolve({ status: 204 });
+  },
   openapi: (call) => Promise.resolve({ body: openApi(call.app.version) }),
 };
 
@@ -26,6 +40,7 @@ const staffAndStudents = {
   ...dueHandlers,
   ...classesHandlers,
   ...libraryHandlers,
+  ...exchangeHandlers,
   ...materialHandlers,
   ...quizzesHandlers,
   ...sittingsHandlers,

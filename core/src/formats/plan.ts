@@ -1,3 +1,4 @@
+import same from 'fast-deep-equal';
 import { readValue } from '../characters/index.ts';
 import type { Character, RangeValue, Value } from '../characters/index.ts';
 import { normalise } from '../names/index.ts';
@@ -18,7 +19,8 @@ import { MOST_REFUSALS, refusal } from './place.ts';
 import type { Path, Place, Refusal } from './place.ts';
 import { mergedTaxon, taxonChanges } from './planTaxon.ts';
 
-export type ChangeKind = 'character' | 'word' | 'policy' | 'source' | 'taxon' | 'statement' | 'pair' | 'list';
+export type ChangeKind =
+  'character' | 'word' | 'policy' | 'source' | 'taxon' | 'statement' | 'pair' | 'list' | 'student';
 
 /** One line of a preview. */
 export interface PlannedChange {
@@ -60,7 +62,6 @@ export interface PlanOptions {
   readonly progress?: (done: number, total: number) => void;
 }
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 const close = (a: number | null, b: number | null): boolean =>
   a === b || (a !== null && b !== null && Math.abs(a - b) <= 1e-6 * Math.max(1, Math.abs(a), Math.abs(b)));
 const numbersText = (n: RangeNumbers): string => `${n.low} to ${n.high}${n.unit ? ` ${n.unit}` : ''}`;

@@ -1,3 +1,4 @@
+import same from 'fast-deep-equal';
 import { normalise } from '../names/index.ts';
 import type { NamePart, RangePart, TaxonPart } from './document.ts';
 
@@ -21,9 +22,9 @@ const SECTIONS: readonly (readonly [Section, string])[] = [
 
 /** Which sections of a taxon a part would change, in words. */
 export const taxonChanges = (stands: TaxonPart, part: TaxonPart): readonly string[] =>
-  SECTIONS.filter(
-    ([key]) => part[key] !== undefined && JSON.stringify(part[key]) !== JSON.stringify(stands[key] ?? null),
-  ).map(([, label]) => label);
+  SECTIONS.filter(([key]) => part[key] !== undefined && !same(part[key], stands[key] ?? null)).map(
+    ([, label]) => label,
+  );
 
 const byKey = <T>(items: readonly T[], key: (t: T) => string): readonly T[] =>
   [...items].sort((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));

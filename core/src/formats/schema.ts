@@ -203,7 +203,7 @@ const taxon = object(
     cautions: list(
       object({
         hazard: oneOf(...HAZARDS),
-        forbids: list(oneOf(...HANDLINGS, 'taste', 'collect'), 10),
+        forbids: list(oneOf(...HANDLINGS, 'collect', 'climbing'), 10),
         text: text(600),
       }),
       40,

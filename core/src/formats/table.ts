@@ -97,6 +97,8 @@ export function readTable(
     });
     return {
       name: species,
+      // Only a species that is new takes this place; one that stands keeps its own.
+      parents: species.includes(' ') ? [{ name: species.split(' ')[0] ?? '', kind: 'classification' }] : [],
       rank: /\s(subsp|var|f)\.\s/.test(species) ? 'infraspecies' : 'species',
       statements,
     };

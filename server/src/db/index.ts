@@ -1,3 +1,4 @@
+export { bulkLoad } from './bulk.ts';
 export { insertRows, maybe, one } from './database.ts';
 export type { Database, Sql } from './database.ts';
 export { dumpPglite, openPglite } from './pglite.ts';

@@ -1,6 +1,7 @@
 import type { Role, RouteName } from '@hurrow/contract';
 import type { Database } from '../db/index.ts';
 import type { AnswersLog } from '../answers/index.ts';
+import type { Jobs } from '../jobs/index.ts';
 import { invalid, stale, versionMissing } from './problem.ts';
 
 /** What every handler works with. */
@@ -11,6 +12,7 @@ export interface App {
   /** Shown in the terminal; the first owner proves with it that they started the application. Null once one exists. */
   readonly setupCode: string | null;
   readonly version: string;
+  readonly jobs: Jobs;
 }
 
 export type Who =
@@ -58,8 +60,8 @@ export interface Cookie {
 export interface Reply {
   readonly status?: number;
   readonly body?: unknown;
-  /** Sent as it is instead of a body. */
-  readonly file?: { readonly type: string; readonly bytes: Buffer };
+  /** Sent as it is instead of a body; with a name it is saved by the browser. */
+  readonly file?: { readonly type: string; readonly bytes: Buffer | string; readonly name?: string };
   /** Sent as the ETag. */
   readonly version?: number;
   readonly cookies?: readonly Cookie[];

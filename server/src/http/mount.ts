@@ -1,7 +1,7 @@
 import { parseCookie } from 'cookie';
 import express from 'express';
 import type { NextFunction, Request, Response } from 'express';
-import { ROUTES } from '@hurrow/contract';
+import { MOST_SENT, ROUTES } from '@hurrow/contract';
 import type { ProblemDetails, Route, RouteName } from '@hurrow/contract';
 import { checkBody } from '@hurrow/contract/schemas';
 import type { BodyName } from '@hurrow/contract/schemas';
@@ -73,16 +73,21 @@ function send(res: Response, reply: Reply, secure: boolean): void {
     else res.cookie(c.name, c.value, { ...options, ...(c.expires ? { expires: c.expires } : {}) });
   }
   if (reply.version !== undefined) res.setHeader('ETag', `"${reply.version}"`);
-  res.setHeader('Cache-Control', reply.file ? 'private, max-age=86400, immutable' : 'no-store');
-  if (reply.file) res.status(200).type(reply.file.type).send(reply.file.bytes);
-  else if (reply.body === undefined) res.status(reply.status ?? 204).end();
+  const keeps = reply.file !== undefined && reply.file.name === undefined;
+  res.setHeader('Cache-Control', keeps ? 'private, max-age=86400, immutable' : 'no-store');
+  if (reply.file) {
+    if (reply.file.name !== undefined) res.attachment(reply.file.name);
+    res.status(200).type(reply.file.type).send(reply.file.bytes);
+  } else if (reply.body === undefined) res.status(reply.status ?? 204).end();
   else res.status(reply.status ?? 200).json(reply.body);
 }
 
 function handle(app: App, route: Route, handler: Handler, recognise: Recognise) {
   return async (req: Request, res: Response): Promise<void> => {
     checkOrigin(req);
-    const who = await recognise(app, parseCookie(req.headers.cookie ?? ''), route);
+    const who: Who = route.withoutSession
+      ? { kind: 'nobody' }
+      : await recognise(app, parseCookie(req.headers.cookie ?? ''), route);
     checkAudience(who, route);
     const call: Call = {
       app,
@@ -125,6 +130,12 @@ function onError(report: (error: unknown) => void) {
   };
 }
 
+/** Files are read as they are, up to what their formats allow. */
+const READ = {
+  image: express.raw({ type: 'image/*', limit: '12mb' }),
+  text: express.text({ type: 'text/*', limit: MOST_SENT }),
+} as const;
+
 /** All routes of the table on one router, with unknown addresses under `/api` answered as problems. */
 export function apiRouter(
   app: App,
@@ -136,7 +147,7 @@ export function apiRouter(
   router.use(express.json({ limit: '1mb' }));
   for (const [name, route] of Object.entries(ROUTES) as [RouteName, Route][]) {
     const method = route.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
-    const before = route.file ? [express.raw({ type: 'image/*', limit: '12mb' })] : [];
+    const before = route.file ? [READ[route.file]] : [];
     router[method](route.path, ...before, handle(app, route, handlers[name], recognise));
   }
   router.use('/api', () => {

@@ -1,5 +1,5 @@
 export { libraryHandlers } from './routes.ts';
-export { installVocabulary, readVocabulary } from './vocabulary.ts';
+export { installVocabulary, readVocabulary, readWholeVocabulary } from './vocabulary.ts';
 export {
   HEADER,
   asHeader,
@@ -11,7 +11,8 @@ export {
   withAncestors,
 } from './taxa.ts';
 export type { HeaderRow } from './taxa.ts';
-export { readCertified, readLibrary } from './described.ts';
+export { readCertified, readLibrary, readPolicies } from './described.ts';
 export { readTable } from './profile.ts';
 export { ratesOf, readSightings, readSitePlace } from './seasons.ts';
 export { installGroups } from './groups.ts';
+export { nameParts } from './species.ts';

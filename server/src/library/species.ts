@@ -50,7 +50,7 @@ async function refuseTaken(
   );
 }
 
-function parts(rank: string, scientific: string): Record<string, unknown> {
+export function nameParts(rank: string, scientific: string): Record<string, unknown> {
   const words = scientific.split(' ').filter((w) => w !== '×' && w !== 'x');
   const mark = words.findIndex((w) => /^(subsp|var|f|cv)\.$/.test(w));
   return {
@@ -191,7 +191,7 @@ export async function changeSpecies(call: Call<Account>): Promise<Reply> {
       body.cautions.map((c) => ({ ws, id: v7(), taxon: id, ...c })),
     );
     await writeRecord(tx, ws, id, body.record);
-    const p = parts(taxon.rank, body.scientific);
+    const p = nameParts(taxon.rank, body.scientific);
     const newlyChecked = body.status === 'checked' && taxon.status !== 'checked';
     await tx.query(
       `update taxon set authority = $3, status = $4, genus = $5, hybrid_mark = $6, epithet = $7, infra_rank = $8, infra_epithet = $9,
@@ -229,7 +229,7 @@ export async function createTaxon(call: Call<Account>): Promise<Reply> {
         ws,
         id,
         rank: body.rank,
-        ...parts(body.rank, body.scientific),
+        ...nameParts(body.rank, body.scientific),
         authority: body.authority || null,
         status: 'draft',
         version: 1,

@@ -11,6 +11,8 @@ export interface ClientOptions {
   readonly origin?: string | null;
   /** The kind of a body that is a file. */
   readonly type?: string;
+  /** The answer is wanted as it was sent, letter by letter. */
+  readonly asText?: boolean;
 }
 
 export interface Client {
@@ -63,7 +65,7 @@ export function client(base: string): Client {
         status: response.status,
         body: (text === ''
           ? undefined
-          : /json/.test(response.headers.get('content-type') ?? '')
+          : !options.asText && /json/.test(response.headers.get('content-type') ?? '')
             ? JSON.parse(text)
             : text) as T,
         headers: response.headers,

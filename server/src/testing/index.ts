@@ -6,3 +6,4 @@ export { client } from './client.ts';
 export type { Answer, Client } from './client.ts';
 export { PASSPHRASES, fixture } from './fixture.ts';
 export { WS, id } from './ids.ts';
+export { finished, sendFile } from './work.ts';

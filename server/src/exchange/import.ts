@@ -1,0 +1,183 @@
+import { createHash } from 'node:crypto';
+import { v7 } from 'uuid';
+import { IMPORT_KINDS } from '@hurrow/contract';
+import type { ImportKind, ImportReport, ImportRow } from '@hurrow/contract';
+import { insertRows, maybe, one } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { conflict, idParam, invalid, notFound, stale } from '../http/index.ts';
+import type { Account, App, Call, Reply } from '../http/index.ts';
+import type { Progress } from '../jobs/index.ts';
+import { applyPlan } from './apply.ts';
+import { readDocument } from './document.ts';
+import { planned } from './plan.ts';
+import type { Planned } from './read.ts';
+import type { Undo } from './recorder.ts';
+import { applyRoster, planRoster } from './roster.ts';
+import type { PlannedRoster } from './roster.ts';
+import { undoImport } from './undo.ts';
+
+const MOST_TOLD = 2000;
+
+interface Request {
+  readonly kind: ImportKind;
+  readonly name: string;
+  readonly text: string;
+}
+
+function requestOf(call: Call<Account>): Request {
+  const kind = IMPORT_KINDS.find((k) => k === call.query['kind']);
+  if (!kind) {
+    throw invalid(`“${call.query['kind'] ?? ''}” is no kind of file.`, {
+      field: 'kind',
+      remedy: `Choose one of ${IMPORT_KINDS.join(', ')}.`,
+    });
+  }
+  const name = (call.query['name'] ?? '').trim();
+  if (name.length < 1 || name.length > 120) {
+    throw invalid('The import has no name.', {
+      field: 'name',
+      remedy: 'Give it one of up to 120 letters; a table takes it as its source, names as their list.',
+    });
+  }
+  if (typeof call.body !== 'string' || call.body.trim() === '') {
+    throw invalid('The file is empty or no text.', { field: 'file', remedy: 'Choose a text file.' });
+  }
+  return { kind, name, text: call.body };
+}
+
+const stampOf = async (sql: Sql, ws: string): Promise<string> =>
+  (await one<{ stamp: string }>(sql, 'select library_stamp as stamp from workspace where id = $1', [ws]))
+    .stamp;
+
+type AnyPlan =
+  | { readonly of: 'library'; readonly planned: Planned; readonly stamp: string }
+  | { readonly of: 'roster'; readonly planned: PlannedRoster };
+
+async function plan(app: App, ws: string, request: Request, progress: Progress): Promise<AnyPlan> {
+  progress('reading', 0, null);
+  if (request.kind === 'roster') return { of: 'roster', planned: await planRoster(app.db, ws, request.text) };
+  const stamp = await stampOf(app.db, ws);
+  const current = await readDocument(app.db, ws);
+  return {
+    of: 'library',
+    stamp,
+    planned: await planned({ ...request, kind: request.kind, current }, progress),
+  };
+}
+
+function reportOf(kind: ImportKind, { planned: p }: AnyPlan, batch: string | null): ImportReport {
+  if (!p.ok) {
+    return {
+      kind,
+      counts: { new: 0, changed: 0, same: 0, refused: p.refused.length },
+      changes: [],
+      more: 0,
+      refused: p.refused,
+      left: [],
+      batch,
+    };
+  }
+  const { changes, same, refused } = p.plan;
+  const fresh = changes.filter((c) => c.what === 'new').length;
+  return {
+    kind,
+    counts: { new: fresh, changed: changes.length - fresh, same, refused: refused.length },
+    changes: changes.slice(0, MOST_TOLD),
+    more: Math.max(0, changes.length - MOST_TOLD),
+    refused,
+    left: p.left,
+    batch,
+  };
+}
+
+/** Says what a file would change; nothing is changed. */
+export function previewImport(call: Call<Account>): Promise<Reply> {
+  const request = requestOf(call);
+  const job = call.app.jobs.start(async (progress) =>
+    reportOf(request.kind, await plan(call.app, call.who.ws, request, progress), null),
+  );
+  return Promise.resolve({ status: 202, body: { job } });
+}
+
+async function write(tx: Sql, call: Call<Account>, found: AnyPlan, progress: Progress): Promise<Undo> {
+  const { ws } = call.who;
+  const at = call.app.clock().toISOString();
+  // Between two writes the progress can be read, and the work stopped.
+  const tell = async (done: number, total: number): Promise<void> => {
+    progress('writing', done, total);
+    await new Promise((go) => setImmediate(go));
+  };
+  if (!found.planned.ok) throw new Error('A refused file is not applied');
+  if (found.of === 'roster') return applyRoster(tx, ws, found.planned.lines, at, tell);
+  if ((await stampOf(tx, ws)) !== found.stamp) {
+    throw stale('Somebody has changed the library while the file was compared.', {
+      remedy: 'Look at the preview again and take it in then; nothing was changed.',
+    });
+  }
+  return applyPlan(tx, ws, found.planned.plan, at, tell);
+}
+
+/** Takes a file in, whole or not at all, so that it can be undone. */
+export function applyImport(call: Call<Account>): Promise<Reply> {
+  const request = requestOf(call);
+  const { ws, id: account } = call.who;
+  const job = call.app.jobs.start(async (progress) => {
+    const found = await plan(call.app, ws, request, progress);
+    const refused = reportOf(request.kind, found, null);
+    if (refused.counts.refused > 0 || refused.changes.length === 0) return refused;
+    const batch = v7();
+    const report = reportOf(request.kind, found, batch);
+    await call.app.db.transaction(async (tx) => {
+      const undo = await write(tx, call, found, progress);
+      // The last moment at which it can be stopped.
+      progress('finishing', 1, 1);
+      await insertRows(tx, 'import_batch', [
+        {
+          ws,
+          id: batch,
+          kind: request.kind,
+          name: request.name,
+          account,
+          file_hash: createHash('sha256').update(request.text).digest('hex'),
+          report: { counts: report.counts },
+          undo,
+          applied_at: call.app.clock().toISOString(),
+        },
+      ]);
+    });
+    return report;
+  });
+  return Promise.resolve({ status: 202, body: { job } });
+}
+
+export const readImports = (sql: Sql, ws: string): Promise<readonly ImportRow[]> =>
+  sql.query<ImportRow>(
+    `select b.id, b.kind, coalesce(b.name, '') as name, b.report -> 'counts' as counts, a.name as by,
+       b.applied_at as "appliedAt", b.undone_at as "undoneAt"
+     from import_batch b left join account a on a.ws = b.ws and a.id = b.account
+     where b.ws = $1 and b.applied_at is not null order by b.applied_at desc, b.id desc`,
+    [ws],
+  );
+
+export async function undoBatch(call: Call<Account>): Promise<Reply> {
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  await call.app.db.transaction(async (tx) => {
+    const batch = await maybe<{ undo: Undo | null; undone_at: string | null }>(
+      tx,
+      'select undo, undone_at from import_batch where ws = $1 and id = $2 for update',
+      [ws, id],
+    );
+    if (!batch?.undo) throw notFound('There is no such import.', { remedy: 'Choose one of those listed.' });
+    if (batch.undone_at !== null)
+      throw conflict('It is undone already.', { remedy: 'Take the file in again to have it back.' });
+    await undoImport(tx, ws, batch.undo);
+    // What undoing needed is not kept once it is done: it may hold names of students.
+    await tx.query('update import_batch set undone_at = $3, undo = null where ws = $1 and id = $2', [
+      ws,
+      id,
+      call.app.clock().toISOString(),
+    ]);
+  });
+  return { status: 204 };
+}

@@ -1,0 +1,3 @@
+export { exchangeHandlers } from './routes.ts';
+export { exportText } from './exports.ts';
+export { readDocument } from './document.ts';

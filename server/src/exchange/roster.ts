@@ -1,0 +1,125 @@
+import { v7 } from 'uuid';
+import { readRoster } from '@hurrow/core/formats';
+import type { PlannedChange, Refusal, RosterLine } from '@hurrow/core/formats';
+import type { Sql } from '../db/index.ts';
+import { recorder } from './recorder.ts';
+import type { Undo } from './recorder.ts';
+
+interface PlannedLine extends RosterLine {
+  readonly sectionId: string;
+  readonly student: string | null;
+  readonly enrolled: boolean;
+  readonly renamed: boolean;
+}
+
+export type PlannedRoster =
+  | {
+      readonly ok: true;
+      readonly plan: {
+        readonly changes: readonly PlannedChange[];
+        readonly same: number;
+        readonly refused: readonly Refusal[];
+      };
+      readonly lines: readonly PlannedLine[];
+      readonly left: readonly string[];
+    }
+  | { readonly ok: false; readonly refused: readonly Refusal[] };
+
+/** Holds a roster against the sections: who is new to a section, who is called otherwise, what is refused. */
+export async function planRoster(sql: Sql, ws: string, text: string): Promise<PlannedRoster> {
+  const read = readRoster(text);
+  if (!read.ok) return read;
+  const sections = await sql.query<{ id: string; name: string }>(
+    'select id, name from section where ws = $1',
+    [ws],
+  );
+  const enrolled = await sql.query<{ section: string; student: string; code: string; name: string | null }>(
+    `select e.section, s.id as student, s.code, s.first_name as name from enrolment e
+     join student s on s.ws = e.ws and s.id = e.student where e.ws = $1 and e.to_on is null`,
+    [ws],
+  );
+  const refused: Refusal[] = [];
+  const changes: PlannedChange[] = [];
+  let same = 0;
+  const lines = read.value.flatMap((line, i): PlannedLine[] => {
+    const section = sections.find((s) => s.name.toLowerCase() === line.section.toLowerCase());
+    if (!section) {
+      refused.push({
+        ...read.where([i]),
+        message: `There is no section “${line.section}”.`,
+        remedy: 'Mend its name, or make the section first under Classes.',
+      });
+      return [];
+    }
+    const there = enrolled.find(
+      (e) => e.section === section.id && e.code.toLowerCase() === line.code.toLowerCase(),
+    );
+    const renamed = there !== undefined && line.name !== null && there.name !== line.name;
+    const name = `${section.name}, ${line.code}`;
+    if (!there) changes.push({ kind: 'student', what: 'new', name, detail: line.name ?? '' });
+    else if (renamed)
+      changes.push({
+        kind: 'student',
+        what: 'changed',
+        name,
+        detail: `${there.name ?? 'no name'} → ${line.name ?? ''}`,
+      });
+    else same += 1;
+    return [
+      {
+        ...line,
+        sectionId: section.id,
+        student: there?.student ?? null,
+        enrolled: there !== undefined,
+        renamed,
+      },
+    ];
+  });
+  return { ok: true, plan: { changes, same, refused }, lines, left: [] };
+}
+
+/** Enrols who is new and writes names that changed. Nobody is taken out: that is done by hand. */
+export async function applyRoster(
+  tx: Sql,
+  ws: string,
+  lines: readonly PlannedLine[],
+  at: string,
+  progress: (done: number, total: number) => Promise<void>,
+): Promise<Undo> {
+  const rec = recorder(tx, ws);
+  await progress(0, lines.length);
+  const renamed = lines.filter((l) => l.renamed);
+  await rec.keep(
+    'student',
+    'id',
+    renamed.map((l) => l.student),
+  );
+  for (const l of renamed) {
+    await tx.query('update student set first_name = $3 where ws = $1 and id = $2', [ws, l.student, l.name]);
+  }
+  const fresh = lines.filter((l) => !l.enrolled).map((l) => ({ ...l, id: v7() }));
+  await rec.insert(
+    'student',
+    fresh.map((l) => ({ id: l.id, code: l.code, first_name: l.name })),
+  );
+  await rec.insert(
+    'enrolment',
+    fresh.map((l) => ({ section: l.sectionId, student: l.id, from_on: at.slice(0, 10) })),
+  );
+  rec.watch('student', 'id', [...renamed.map((l) => l.student), ...fresh.map((l) => l.id)]);
+  await progress(lines.length, lines.length);
+  return rec.finish();
+}
+
+export const readRosterLines = (
+  sql: Sql,
+  ws: string,
+  section: string | null,
+): Promise<readonly RosterLine[]> =>
+  sql.query<RosterLine>(
+    `select c.name as section, s.code, s.first_name as name from enrolment e
+     join section c on c.ws = e.ws and c.id = e.section join student s on s.ws = e.ws and s.id = e.student
+     where e.ws = $1 and e.to_on is null and ($2::uuid is null or c.id = $2)
+     order by c.name collate "C", s.code collate "C"`,
+    [ws, section],
+  );

@@ -1,0 +1,81 @@
+import { insertRows } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { conflict, stale } from '../http/index.ts';
+import { IN_ORDER, WRITTEN, digestsOf } from './recorder.ts';
+import type { Left, Undo, WrittenTable } from './recorder.ts';
+
+/** PostgreSQL's code for a row that another one still refers to. */
+const STILL_REFERRED_TO = '23503';
+
+const columns = (table: WrittenTable): string => WRITTEN[table].join(', ');
+
+/** Takes away the rows with some keys. */
+async function takeAway(
+  sql: Sql,
+  ws: string,
+  table: WrittenTable,
+  keys: readonly (readonly unknown[])[],
+): Promise<void> {
+  const named = keys.map((k) => Object.fromEntries(WRITTEN[table].map((c, i) => [c, k[i]])));
+  const same = WRITTEN[table].map((c) => `t.${c} = k.${c}`).join(' and ');
+  await sql.query(
+    `delete from "${table}" t using jsonb_populate_recordset(null::public."${table}", $2::jsonb) k where t.ws = $1 and ${same}`,
+    [ws, JSON.stringify(named)],
+  );
+}
+
+async function putBack(sql: Sql, table: WrittenTable, rows: readonly object[]): Promise<void> {
+  const [first] = rows;
+  if (!first) return;
+  const others = Object.keys(first).filter(
+    (c) => c !== 'ws' && !(WRITTEN[table] as readonly string[]).includes(c),
+  );
+  const set =
+    others.length === 0
+      ? 'nothing'
+      : `update set ${others.map((c) => `"${c}" = excluded."${c}"`).join(', ')}`;
+  await insertRows(
+    sql,
+    table,
+    rows as Readonly<Record<string, unknown>>[],
+    `on conflict (ws, ${columns(table)}) do ${set}`,
+  );
+}
+
+/** What of an import's work has been changed since, as the number of its rows by table. */
+async function changedSince(sql: Sql, ws: string, left: readonly Left[]): Promise<readonly string[]> {
+  const changed: string[] = [];
+  for (const { table, column, digests } of left) {
+    const now = await digestsOf(sql, ws, table, column, Object.keys(digests));
+    const n = Object.entries(digests).filter(([v, d]) => (now[v] ?? '') !== d).length;
+    if (n > 0) changed.push(`${table.replaceAll('_', ' ')} (${n})`);
+  }
+  return changed;
+}
+
+/**
+ * Puts back what an import did. @throws where something it wrote has been changed since, or something newer rests on
+ * it; then nothing is changed.
+ */
+export async function undoImport(sql: Sql, ws: string, undo: Undo): Promise<void> {
+  const changed = await changedSince(sql, ws, undo.left);
+  if (changed.length > 0) {
+    throw stale(`Something the import wrote has been changed since: ${changed.join(', ')}.`, {
+      remedy: 'Change it by hand, or undo what came after first.',
+    });
+  }
+  try {
+    for (const table of [...IN_ORDER].reverse()) {
+      const keys = undo.after[table] ?? [];
+      for (let i = 0; i < keys.length; i += 5000) await takeAway(sql, ws, table, keys.slice(i, i + 5000));
+    }
+    for (const table of IN_ORDER) await putBack(sql, table, undo.before[table] ?? []);
+  } catch (error) {
+    if ((error as { code?: unknown }).code !== STILL_REFERRED_TO) throw error;
+    throw conflict('Something made since rests on what the import brought.', {
+      remedy: 'Take away what was made with it first: a tree, a statement, a place in a list.',
+    });
+  }
+  if (undo.merge !== undefined)
+    await sql.query('update workspace set merge_policy = $2 where id = $1', [ws, undo.merge]);
+}
