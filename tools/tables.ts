@@ -1,6 +1,11 @@
-// Writes docs/demo-data.md from the demo's library.
+// Writes docs/demo-data.md from the demo’s library and the published schema of library files from core.
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { LIBRARY_SCHEMA } from '@hurrow/core/formats';
 import { demoTables } from '../demo/src/closest.ts';
 
 writeFileSync(join(import.meta.dirname, '../docs/demo-data.md'), demoTables());
+writeFileSync(
+  join(import.meta.dirname, '../docs/formats/library.schema.json'),
+  `${JSON.stringify(LIBRARY_SCHEMA, null, 2)}\n`,
+);
