@@ -40,6 +40,20 @@ export const ROUTES = {
     body: 'setup',
   }),
 
+  studentRecord: route(
+    'GET',
+    '/api/students/:id/record',
+    'teachers',
+    'All that is kept of one student, as a file',
+  ),
+  studentErase: route(
+    'DELETE',
+    '/api/students/:id',
+    'teachers',
+    'Erase everything about one student, for good',
+  ),
+  backup: route('GET', '/api/backup', 'teachers', 'Everything in one file; for the owner'),
+
   due: route('GET', '/api/due', 'staff', 'Work that is due'),
   sections: route('GET', '/api/sections', 'staff', 'Sections with their rosters'),
   sectionCreate: route('POST', '/api/sections', 'teachers', 'Make a section with its roster', {

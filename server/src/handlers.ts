@@ -1,6 +1,7 @@
 import type { RouteName } from '@hurrow/contract';
 import { ROUTES } from '@hurrow/contract';
 import { accessHandlers } from './access/index.ts';
+import { backupHandlers } from './backup/index.ts';
 import { classesHandlers } from './classes/index.ts';
 import { dueHandlers } from './due/index.ts';
 import { exchangeHandlers } from './exchange/index.ts';
@@ -13,6 +14,7 @@ import { mixupsHandlers } from './mixups/index.ts';
 import { openApi } from './openapi.ts';
 import { quizzesHandlers } from './quizzes/index.ts';
 import { sittingsHandlers } from './sittings/index.ts';
+import { studentsHandlers } from './students/index.ts';
 import { joinHandlers, walkHandlers } from './walk/index.ts';
 
 const own: AnyoneHandlers = {
@@ -41,6 +43,8 @@ const staffAndStudents = {
   ...classesHandlers,
   ...libraryHandlers,
   ...exchangeHandlers,
+  ...studentsHandlers,
+  ...backupHandlers,
   ...materialHandlers,
   ...quizzesHandlers,
   ...sittingsHandlers,

@@ -64,6 +64,9 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   sessionStart: ANYONE,
   sessionEnd: ANYONE,
   setup: ANYONE,
+  studentRecord: TEACHERS,
+  studentErase: TEACHERS,
+  backup: TEACHERS,
   due: STAFF,
   sections: STAFF,
   sectionCreate: TEACHERS,
@@ -223,6 +226,8 @@ function path(name: RouteName): string {
     student: id('s21'),
     truth: id('grandis'),
     answer: id('lasiocarpa'),
+    format: 'names',
+    token: 'none',
     id:
       EXPECTED[name] === SECOND_SECTION
         ? ['mixups', 'evidence', 'misreads'].includes(name)

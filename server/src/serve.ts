@@ -8,7 +8,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { readWorkspace } from './access/index.ts';
-import { answersFile, replayAnswers } from './answers/index.ts';
+import { answersFile, erasuresFile, replayAnswers } from './answers/index.ts';
 import { createApp } from './app.ts';
 import { lockFolder, migrate, openPglite, openPostgres } from './db/index.ts';
 import type { Database } from './db/index.ts';
@@ -70,13 +70,14 @@ export async function serve(options: ServeOptions): Promise<Running> {
   await migrate(db);
   if (options.prepare && fresh) await options.prepare(db);
   const answers = answersFile(join(options.data, 'answers.log'));
+  const erasures = erasuresFile(join(options.data, 'erasures.log'));
   const replayed = await replayAnswers(db, answers.read());
   // Without counts of its rows the planner chooses badly; they are taken anew at every start.
   await db.query('analyze');
   await options.started?.(db);
   const code = (await readWorkspace(db, new Date())) ? null : setupCode();
   const app = createApp({
-    app: { db, answers, clock: () => new Date(), setupCode: code, version: VERSION },
+    app: { db, answers, erasures, clock: () => new Date(), setupCode: code, version: VERSION },
     logger,
     dist: DIST,
     proxies: options.proxies ?? 0,

@@ -1,4 +1,13 @@
-import { closeSync, existsSync, fsyncSync, openSync, readFileSync, writeSync } from 'node:fs';
+import {
+  closeSync,
+  existsSync,
+  fsyncSync,
+  openSync,
+  readFileSync,
+  renameSync,
+  writeFileSync,
+  writeSync,
+} from 'node:fs';
 
 /** One answer as it was received; everything needed to store it again. */
 export interface LoggedAnswer {
@@ -24,6 +33,8 @@ export interface AnswersLog {
   append(answers: readonly LoggedAnswer[]): void;
   /** Everything logged so far, oldest first; a torn last line is passed over. */
   read(): readonly LoggedAnswer[];
+  /** Takes out every answer of one student, for good. */
+  forget(student: string): void;
   close(): void;
 }
 
@@ -46,7 +57,7 @@ function parseLines(text: string): LoggedAnswer[] {
  */
 export function answersFile(path: string): AnswersLog {
   const torn = existsSync(path) && !/(^|\n)$/.test(readFileSync(path, 'utf8').slice(-1));
-  const handle = openSync(path, 'a', 0o600);
+  let handle = openSync(path, 'a', 0o600);
   if (torn) writeSync(handle, '\n');
   return {
     append: (answers) => {
@@ -54,12 +65,29 @@ export function answersFile(path: string): AnswersLog {
       fsyncSync(handle);
     },
     read: () => parseLines(readFileSync(path, 'utf8')),
+    forget: (student) => {
+      const kept = parseLines(readFileSync(path, 'utf8')).filter((a) => a.student !== student);
+      const aside = `${path}.new`;
+      writeFileSync(aside, kept.map((a) => `${JSON.stringify(a)}\n`).join(''), { mode: 0o600, flush: true });
+      closeSync(handle);
+      renameSync(aside, path);
+      handle = openSync(path, 'a', 0o600);
+    },
     close: () => closeSync(handle),
   };
 }
 
 /** For tests and for databases that are themselves in memory. */
 export function answersInMemory(): AnswersLog {
-  const kept: LoggedAnswer[] = [];
-  return { append: (answers) => void kept.push(...answers), read: () => kept, close: () => undefined };
+  let kept: readonly LoggedAnswer[] = [];
+  return {
+    append: (answers) => {
+      kept = [...kept, ...answers];
+    },
+    read: () => kept,
+    forget: (student) => {
+      kept = kept.filter((a) => a.student !== student);
+    },
+    close: () => undefined,
+  };
 }

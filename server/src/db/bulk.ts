@@ -14,8 +14,9 @@ interface Part {
  */
 export async function bulkLoad(tx: Sql, tables: readonly string[], load: () => Promise<void>): Promise<void> {
   const keys = await tx.query<Part>(
-    `select conrelid::regclass::text as table, conname as name, pg_get_constraintdef(oid) as definition
-     from pg_constraint where contype = 'f' and conrelid::regclass::text = any($1::text[]) order by 1, 2`,
+    `select c.relname as table, k.conname as name, pg_get_constraintdef(k.oid) as definition
+     from pg_constraint k join pg_class c on c.oid = k.conrelid
+     where k.contype = 'f' and c.relname = any($1::text[]) order by 1, 2`,
     [tables],
   );
   const indexes = await tx.query<Part>(
@@ -25,10 +26,9 @@ export async function bulkLoad(tx: Sql, tables: readonly string[], load: () => P
      order by 1, 2`,
     [tables],
   );
-  // PostgreSQL says these names quoted where they need it; they come from its own catalogue.
-  for (const k of keys) await tx.query(`alter table ${k.table} drop constraint "${k.name}"`);
+  for (const k of keys) await tx.query(`alter table "${k.table}" drop constraint "${k.name}"`);
   for (const i of indexes) await tx.query(`drop index "${i.name}"`);
   await load();
   for (const i of indexes) await tx.query(i.definition);
-  for (const k of keys) await tx.query(`alter table ${k.table} add constraint "${k.name}" ${k.definition}`);
+  for (const k of keys) await tx.query(`alter table "${k.table}" add constraint "${k.name}" ${k.definition}`);
 }

@@ -3,5 +3,5 @@ export { insertRows, maybe, one } from './database.ts';
 export type { Database, Sql } from './database.ts';
 export { dumpPglite, openPglite } from './pglite.ts';
 export { openPostgres } from './postgres.ts';
-export { migrate, schemaHash } from './migrate.ts';
+export { migrate, migrationNames, schemaHash } from './migrate.ts';
 export { lockFolder } from './folderLock.ts';

@@ -1,6 +1,6 @@
 import type { Role, RouteName } from '@hurrow/contract';
 import type { Database } from '../db/index.ts';
-import type { AnswersLog } from '../answers/index.ts';
+import type { AnswersLog, Erasures } from '../answers/index.ts';
 import type { Jobs } from '../jobs/index.ts';
 import { invalid, stale, versionMissing } from './problem.ts';
 
@@ -8,6 +8,7 @@ import { invalid, stale, versionMissing } from './problem.ts';
 export interface App {
   readonly db: Database;
   readonly answers: AnswersLog;
+  readonly erasures: Erasures;
   readonly clock: () => Date;
   /** Shown in the terminal; the first owner proves with it that they started the application. Null once one exists. */
   readonly setupCode: string | null;

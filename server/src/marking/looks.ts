@@ -57,7 +57,6 @@ export async function writeLooks(
   stations: readonly Station[],
 ): Promise<void> {
   await tx.query('delete from look where ws = $1 and sitting = $2', [ws, sitting.id]);
-  await tx.query('delete from cell where ws = $1 and sitting = $2', [ws, sitting.id]);
   const marks = new Map(
     (
       await tx.query<MarkRow>('select response, outcome, taxon from mark where ws = $1 and run = $2', [
@@ -114,17 +113,23 @@ export async function writeLooks(
     }
   }
   await insertRows(tx, 'look', rows);
+  await countCells(tx, ws, sitting.id, sitting.section);
+}
+
+/** Counts anew what is derived from the looks of a sitting and of its section. */
+export async function countCells(tx: Sql, ws: string, sitting: string, section: string): Promise<void> {
+  await tx.query('delete from cell where ws = $1 and sitting = $2', [ws, sitting]);
   await tx.query(
     `insert into cell (ws, section, sitting, conditions_hash, truth, named, answer, looks, students)
      select ws, section, sitting, conditions_hash, truth, named, answer, count(*), count(distinct student)
      from look where ws = $1 and sitting = $2 group by ws, section, sitting, conditions_hash, truth, named, answer`,
-    [ws, sitting.id],
+    [ws, sitting],
   );
-  await tx.query('delete from cell_student where ws = $1 and section = $2', [ws, sitting.section]);
+  await tx.query('delete from cell_student where ws = $1 and section = $2', [ws, section]);
   await tx.query(
     `insert into cell_student (ws, section, student, truth, answer, looks, last_on)
      select ws, section, student, truth, answer, count(*), max(on_date) from look
      where ws = $1 and section = $2 and named = 'other' group by ws, section, student, truth, answer`,
-    [ws, sitting.section],
+    [ws, section],
   );
 }

@@ -4,7 +4,7 @@ import type { AddressInfo } from 'node:net';
 import type { Express } from 'express';
 import { pino } from 'pino';
 import type { SittingDetail, WalkSitting } from '@hurrow/contract';
-import { answersInMemory } from '../answers/index.ts';
+import { answersInMemory, erasuresInMemory } from '../answers/index.ts';
 import type { AnswersLog } from '../answers/index.ts';
 import { createApp } from '../app.ts';
 import { migrate, openPglite, openPostgres } from '../db/index.ts';
@@ -67,6 +67,7 @@ export async function openTestApp({
     app: {
       db,
       answers,
+      erasures: erasuresInMemory(),
       // Time goes on by itself, so that what comes later is later.
       clock: () => new Date(NOW.getTime() + (ahead += 1)),
       setupCode,
@@ -77,6 +78,8 @@ export async function openTestApp({
     proxies: 0,
   });
   const server = createServer(express);
+  // A test that computes for a while must not find its connection closed.
+  server.keepAliveTimeout = 600_000;
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const signedIn = async (name: string, passphrase: string): Promise<Client> => {

@@ -1,0 +1,37 @@
+import { maybe } from '../db/index.ts';
+import { idParam, notFound } from '../http/index.ts';
+import type { Account, Call, Reply, StaffHandlers } from '../http/index.ts';
+import { eraseStudent } from './erase.ts';
+import { readRecord } from './record.ts';
+
+export { eraseStudent } from './erase.ts';
+
+const noStudent = () =>
+  notFound('There is no such student.', { remedy: 'Choose one from a roster; they may have been erased.' });
+
+async function record(call: Call<Account>): Promise<Reply> {
+  const found = await readRecord(call.app.db, call.who.ws, idParam(call, 'id'));
+  if (!found) throw noStudent();
+  return {
+    file: {
+      type: 'application/json; charset=utf-8',
+      bytes: `${JSON.stringify(found, null, 1)}\n`,
+      name: `hurrow-student-${found.code}.json`,
+    },
+  };
+}
+
+async function erase(call: Call<Account>): Promise<Reply> {
+  const { ws } = call.who;
+  const student = idParam(call, 'id');
+  const at = call.app.clock().toISOString();
+  if (!(await maybe(call.app.db, 'select 1 from student where ws = $1 and id = $2', [ws, student])))
+    throw noStudent();
+  // Written down first: should the process die in between, a restart and a restore both know of it.
+  call.app.erasures.append({ ws, student, at });
+  await call.app.db.transaction((tx) => eraseStudent(tx, ws, student, at));
+  call.app.answers.forget(student);
+  return { status: 204 };
+}
+
+export const studentsHandlers: StaffHandlers = { studentRecord: record, studentErase: erase };
