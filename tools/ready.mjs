@@ -17,8 +17,9 @@ export async function ready() {
     .update(readFileSync(join(ROOT, 'package-lock.json')))
     .digest('hex');
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lock) return;
-  console.log('Installing the packages of the lock file…');
-  await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  // On standard error, so that what a command prints stays alone on standard output.
+  console.error('Installing the packages of the lock file…');
+  await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error', '--silent']);
   writeFileSync(STAMP, lock);
 }
 

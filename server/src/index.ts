@@ -2,3 +2,4 @@ export { serve, FolderInUse } from './serve.ts';
 export type { Running, ServeOptions } from './serve.ts';
 export { createApp } from './app.ts';
 export { fill } from './fill/index.ts';
+export { commandLine } from './cli/index.ts';

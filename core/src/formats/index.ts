@@ -5,7 +5,7 @@ export { LIBRARY_SCHEMA, LIBRARY_VERSION } from './schema.ts';
 export { readNameDocument, writeNames } from './nameDocument.ts';
 export type { NameLine } from './nameDocument.ts';
 export type { Path, Place, ReadFile, Refusal } from './place.ts';
-export { MOST_REFUSALS } from './place.ts';
+export { MOST_REFUSALS, refusal } from './place.ts';
 export { planImport } from './plan.ts';
 export type { ChangeKind, ImportPlan, PlannedChange, PlannedStatement } from './plan.ts';
 export { inNameOrder, inRegionOrder } from './planTaxon.ts';

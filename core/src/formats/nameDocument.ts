@@ -29,6 +29,12 @@ const namesOf = (line: ListLine): readonly NamePart[] => [
     preferred: false,
     pronunciation: null,
   })),
+  ...line.olderFamilies.map((text): NamePart => ({
+    kind: 'older_family',
+    text,
+    preferred: false,
+    pronunciation: null,
+  })),
 ];
 
 /**

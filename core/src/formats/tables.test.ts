@@ -153,12 +153,17 @@ describe('names, ranges and rosters', () => {
         family: 'Pinaceae',
         common: ['noble fir'],
         synonyms: ['Abies nobilis'],
-        olderFamilies: [],
+        olderFamilies: ['Coniferae'],
         week: 2,
         label: 'fir, 3',
       },
     ];
     const read = readNameDocument(writeNames(lines), 'x');
+    expect(read.ok && read.value.taxa?.[0]?.names?.map((n) => [n.kind, n.text])).toEqual([
+      ['common', 'noble fir'],
+      ['synonym', 'Abies nobilis'],
+      ['older_family', 'Coniferae'],
+    ]);
     expect(read.ok && read.value.lists?.[0]?.members).toEqual([
       { name: 'Abies procera', week: 2, label: 'fir, 3' },
     ]);

@@ -18,13 +18,14 @@ import { undoImport } from './undo.ts';
 
 const MOST_TOLD = 2000;
 
-interface Request {
+/** A file to be taken in. */
+export interface ImportRequest {
   readonly kind: ImportKind;
   readonly name: string;
   readonly text: string;
 }
 
-function requestOf(call: Call<Account>): Request {
+function requestOf(call: Call<Account>): ImportRequest {
   const kind = IMPORT_KINDS.find((k) => k === call.query['kind']);
   if (!kind) {
     throw invalid(`“${call.query['kind'] ?? ''}” is no kind of file.`, {
@@ -53,11 +54,11 @@ type AnyPlan =
   | { readonly of: 'library'; readonly planned: Planned; readonly stamp: string }
   | { readonly of: 'roster'; readonly planned: PlannedRoster };
 
-async function plan(app: App, ws: string, request: Request, progress: Progress): Promise<AnyPlan> {
+async function plan(db: Sql, ws: string, request: ImportRequest, progress: Progress): Promise<AnyPlan> {
   progress('reading', 0, null);
-  if (request.kind === 'roster') return { of: 'roster', planned: await planRoster(app.db, ws, request.text) };
-  const stamp = await stampOf(app.db, ws);
-  const current = await readDocument(app.db, ws);
+  if (request.kind === 'roster') return { of: 'roster', planned: await planRoster(db, ws, request.text) };
+  const stamp = await stampOf(db, ws);
+  const current = await readDocument(db, ws);
   return {
     of: 'library',
     stamp,
@@ -91,17 +92,14 @@ function reportOf(kind: ImportKind, { planned: p }: AnyPlan, batch: string | nul
 }
 
 /** Says what a file would change; nothing is changed. */
-export function previewImport(call: Call<Account>): Promise<Reply> {
-  const request = requestOf(call);
-  const job = call.app.jobs.start(async (progress) =>
-    reportOf(request.kind, await plan(call.app, call.who.ws, request, progress), null),
-  );
-  return Promise.resolve({ status: 202, body: { job } });
-}
+export const preview = async (
+  db: Sql,
+  ws: string,
+  request: ImportRequest,
+  progress: Progress,
+): Promise<ImportReport> => reportOf(request.kind, await plan(db, ws, request, progress), null);
 
-async function write(tx: Sql, call: Call<Account>, found: AnyPlan, progress: Progress): Promise<Undo> {
-  const { ws } = call.who;
-  const at = call.app.clock().toISOString();
+async function write(tx: Sql, ws: string, found: AnyPlan, at: string, progress: Progress): Promise<Undo> {
   // Between two writes the progress can be read, and the work stopped.
   const tell = async (done: number, total: number): Promise<void> => {
     progress('writing', done, total);
@@ -117,36 +115,53 @@ async function write(tx: Sql, call: Call<Account>, found: AnyPlan, progress: Pro
   return applyPlan(tx, ws, found.planned.plan, at, tell);
 }
 
-/** Takes a file in, whole or not at all, so that it can be undone. */
+/**
+ * Takes a file in, whole or not at all, so that it can be undone. A file with anything refused changes nothing.
+ * @param account who does it; null from the command line.
+ */
+export async function takeIn(
+  { db, clock }: Pick<App, 'db' | 'clock'>,
+  ws: string,
+  account: string | null,
+  request: ImportRequest,
+  progress: Progress,
+): Promise<ImportReport> {
+  const found = await plan(db, ws, request, progress);
+  const refused = reportOf(request.kind, found, null);
+  if (refused.counts.refused > 0 || refused.changes.length === 0) return refused;
+  const batch = v7();
+  const report = reportOf(request.kind, found, batch);
+  await db.transaction(async (tx) => {
+    const undo = await write(tx, ws, found, clock().toISOString(), progress);
+    // The last moment at which it can be stopped.
+    progress('finishing', 1, 1);
+    await insertRows(tx, 'import_batch', [
+      {
+        ws,
+        id: batch,
+        kind: request.kind,
+        name: request.name,
+        account,
+        file_hash: createHash('sha256').update(request.text).digest('hex'),
+        report: { counts: report.counts },
+        undo,
+        applied_at: clock().toISOString(),
+      },
+    ]);
+  });
+  return report;
+}
+
+export function previewImport(call: Call<Account>): Promise<Reply> {
+  const request = requestOf(call);
+  const job = call.app.jobs.start((progress) => preview(call.app.db, call.who.ws, request, progress));
+  return Promise.resolve({ status: 202, body: { job } });
+}
+
 export function applyImport(call: Call<Account>): Promise<Reply> {
   const request = requestOf(call);
-  const { ws, id: account } = call.who;
-  const job = call.app.jobs.start(async (progress) => {
-    const found = await plan(call.app, ws, request, progress);
-    const refused = reportOf(request.kind, found, null);
-    if (refused.counts.refused > 0 || refused.changes.length === 0) return refused;
-    const batch = v7();
-    const report = reportOf(request.kind, found, batch);
-    await call.app.db.transaction(async (tx) => {
-      const undo = await write(tx, call, found, progress);
-      // The last moment at which it can be stopped.
-      progress('finishing', 1, 1);
-      await insertRows(tx, 'import_batch', [
-        {
-          ws,
-          id: batch,
-          kind: request.kind,
-          name: request.name,
-          account,
-          file_hash: createHash('sha256').update(request.text).digest('hex'),
-          report: { counts: report.counts },
-          undo,
-          applied_at: call.app.clock().toISOString(),
-        },
-      ]);
-    });
-    return report;
-  });
+  const { ws, id } = call.who;
+  const job = call.app.jobs.start((progress) => takeIn(call.app, ws, id, request, progress));
   return Promise.resolve({ status: 202, body: { job } });
 }
 

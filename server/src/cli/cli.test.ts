@@ -1,0 +1,107 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { ImportReport } from '@hurrow/contract';
+import { writeBackup } from '../backup/index.ts';
+import { openTestApp } from '../testing/index.ts';
+import { commandLine } from './index.ts';
+
+let folder: string;
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'hurrow-cli-'));
+  const app = await openTestApp();
+  writeFileSync(
+    join(folder, 'school.zip'),
+    await writeBackup(app.db, [], 'test', '2026-10-01T00:00:00.000Z'),
+  );
+  await app.close();
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+async function hurrow(...args: string[]): Promise<{ status: number; out: string; said: string }> {
+  let [out, said] = ['', ''];
+  const status = await commandLine(args, {
+    from: folder,
+    data: 'data',
+    databaseUrl: null,
+    version: 'test',
+    clock: () => new Date('2026-10-02T12:00:00Z'),
+    out: (t) => (out += t),
+    say: (t) => (said += `${t}\n`),
+  });
+  return { status, out, said };
+}
+const write = (name: string, text: string): void => writeFileSync(join(folder, name), text);
+
+describe('verbs on a data folder', () => {
+  test('restore, export, import and backup work on one folder, and what is refused changes nothing', async () => {
+    expect((await hurrow('export', '--format', 'library')).said).toMatch(/no data folder/);
+    const restored = await hurrow('restore', '--file', 'school.zip');
+    expect([restored.status, JSON.parse(restored.out)]).toEqual([0, expect.objectContaining({ erased: 0 })]);
+    const before = await hurrow('export', '--format', 'library');
+    expect(before.status).toBe(0);
+    write('notes.csv', 'species,bark.texture\nAbies procera,smooth\n');
+    const seen = await hurrow(
+      'import',
+      '--kind',
+      'table',
+      '--file',
+      'notes.csv',
+      '--name',
+      'Notes',
+      '--preview',
+    );
+    expect((JSON.parse(seen.out) as ImportReport).batch).toBeNull();
+    expect((await hurrow('export', '--format', 'library')).out).toBe(before.out);
+    const taken = await hurrow('import', '--kind', 'table', '--file', 'notes.csv', '--name', 'Notes');
+    expect((JSON.parse(taken.out) as ImportReport).batch).not.toBeNull();
+    expect((await hurrow('export', '--format', 'names')).out).toContain('Abies procera');
+    write('wrong.csv', 'species,bark.texture\nAbies procera,velvet\n');
+    const refused = await hurrow('import', '--kind', 'table', '--file', 'wrong.csv', '--name', 'Notes');
+    expect([refused.status, refused.said]).toEqual([1, expect.stringMatching(/^2:2 .*velvet/)]);
+    const saved = await hurrow('backup', '--out', 'copy.zip');
+    expect(saved.status).toBe(0);
+    const again = await hurrow('restore', '--file', 'copy.zip', '--data', 'elsewhere');
+    expect(again.status).toBe(0);
+    const twice = await hurrow('backup', '--out', 'second.zip', '--data', 'elsewhere');
+    expect(twice.status).toBe(0);
+    expect(readFileSync(join(folder, 'second.zip')).equals(readFileSync(join(folder, 'copy.zip')))).toBe(
+      true,
+    );
+    const full = await hurrow('restore', '--file', 'copy.zip', '--data', 'elsewhere');
+    expect([full.status, full.said]).toEqual([1, expect.stringMatching(/not empty/)]);
+  });
+});
+
+describe('verbs on files alone', () => {
+  test('judge writes the answers with their marks', async () => {
+    write('names.csv', 'scientific,family,common\nAbies grandis,Pinaceae,grand fir\n');
+    write('answers.csv', 'species,ask,typed\nAbies grandis,common,grand fir\n');
+    const judged = await hurrow('judge', '--names', 'names.csv', '--answers', 'answers.csv');
+    expect([judged.status, judged.out.split('\n')[1]]).toEqual([
+      0,
+      expect.stringMatching(/^Abies grandis,common,grand fir,exact,Abies grandis,1,/),
+    ]);
+  });
+
+  test('tells writes every pair', async () => {
+    write('table.csv', 'species,bark.texture\nAbies grandis,smooth\nAbies procera,furrowed\n');
+    const told = await hurrow('tells', '--table', 'table.csv', '--date', '2026-10-01', '--material', 'bark');
+    expect(JSON.parse(told.out)).toEqual([expect.objectContaining({ verdict: 'told' })]);
+    const wrong = await hurrow('tells', '--table', 'table.csv', '--date', 'tomorrow', '--material', 'bark');
+    expect([wrong.status, wrong.said]).toEqual([1, expect.stringMatching(/no date/)]);
+    expect(
+      (await hurrow('tells', '--table', 'table.csv', '--date', '2026-10-01', '--material', 'soup')).said,
+    ).toMatch(/“soup” is no material/);
+  });
+
+  test('what is not understood is told with how it is used', async () => {
+    expect((await hurrow('dance')).status).toBe(2);
+    expect((await hurrow('judge', '--colour', 'red')).status).toBe(2);
+    expect((await hurrow('judge', '--names', 'names.csv')).said).toMatch(/--answers is missing/);
+    expect((await hurrow('judge', '--names', 'nowhere.csv', '--answers', 'x')).said).toMatch(
+      /There is no file/,
+    );
+  });
+});

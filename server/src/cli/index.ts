@@ -1,0 +1,2 @@
+export { commandLine } from './commandLine.ts';
+export type { Surroundings } from './surroundings.ts';
