@@ -269,6 +269,7 @@ test('seasons of a whole list move with the date; disagreements say what they co
   await page.getByLabel('Date', { exact: true }).fill('2027-01-15');
   await expect(larch.getByRole('cell').nth(2)).toHaveText('no');
   await page.getByLabel('Date', { exact: true }).fill('2026-10-01');
+  await expect(larch.getByRole('cell').nth(2)).not.toHaveText('no');
   await room('Disagreements');
   await page.locator('.page-head select').selectOption({ label: 'Trees of Quillan Creek (47)' });
   await expect(page.getByRole('row', { name: /Betula papyrifera/ })).toContainText(/\d+ tells? gained/);
