@@ -9,3 +9,4 @@ export * from './walk.ts';
 export * from './bundle.ts';
 export * from './hazards.ts';
 export * from './exchange.ts';
+export * from './ranges.ts';

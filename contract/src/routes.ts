@@ -151,6 +151,27 @@ export const ROUTES = {
     body: 'pair',
   }),
   pairRemove: route('DELETE', '/api/pairs/:id', 'teachers', 'Take a look-alike back'),
+  range: route('GET', '/api/species/:id/range', 'staff', 'Where a species grows, with what challenges it'),
+  rangeChange: route('PUT', '/api/species/:id/range', 'teachers', 'Change where a species grows', {
+    body: 'range',
+    ifMatch: true,
+  }),
+  challenges: route(
+    'GET',
+    '/api/range-challenges',
+    'staff',
+    'Located trees outside the range of their species',
+  ),
+  growing: route('GET', '/api/growing', 'staff', 'Who could grow at a place'),
+  occurrencesAsk: route(
+    'POST',
+    '/api/species/:id/occurrences/search',
+    'teachers',
+    'Ask the occurrence service for records of a species',
+  ),
+  occurrenceJudge: route('PUT', '/api/species/:id/occurrences', 'teachers', 'Accept or reject a record', {
+    body: 'occurrence',
+  }),
   photoAdd: route('POST', '/api/species/:id/photos', 'teachers', 'Add a photograph of an organ', {
     file: 'image',
   }),

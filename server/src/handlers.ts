@@ -12,6 +12,7 @@ import { markingHandlers } from './marking/index.ts';
 import { materialHandlers } from './material/index.ts';
 import { mixupsHandlers } from './mixups/index.ts';
 import { openApi } from './openapi.ts';
+import { rangesHandlers } from './ranges/index.ts';
 import { quizzesHandlers } from './quizzes/index.ts';
 import { sittingsHandlers } from './sittings/index.ts';
 import { studentsHandlers } from './students/index.ts';
@@ -43,6 +44,7 @@ const staffAndStudents = {
   ...classesHandlers,
   ...libraryHandlers,
   ...exchangeHandlers,
+  ...rangesHandlers,
   ...studentsHandlers,
   ...backupHandlers,
   ...materialHandlers,

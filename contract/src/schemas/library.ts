@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { DISTANCES, HANDLINGS, MATERIALS, ORGANS, SEASONS, WINDOW_KINDS } from '@hurrow/core/conditions';
 import { FREQUENCIES, KINDS, MERGE_POLICIES } from '@hurrow/core/characters';
-import { AUDIENCES, PROSE_TOPICS, SOURCE_KINDS } from '../index.ts';
+import { AUDIENCES, PRESENCE, PROSE_TOPICS, SOURCE_KINDS } from '../index.ts';
 import { date, id, name, optional, place } from './parts.ts';
 
 const one = (values: readonly string[]): Joi.StringSchema => Joi.string().valid(...values);
@@ -82,6 +82,32 @@ const root = Joi.object({
 
 /** Bodies of what is written of species and of the vocabulary. */
 export const LIBRARY_BODIES = {
+  range: Joi.object({
+    records: Joi.array()
+      .max(4000)
+      .items(
+        Joi.object({
+          region: Joi.string()
+            .pattern(/^[A-Z]{2}(-[A-Z0-9]{1,6})?(-[0-9]{3})?$/, 'a region code')
+            .required(),
+          presence: one(PRESENCE).required(),
+          source: id.allow(null).required(),
+        }),
+      )
+      .required(),
+  }),
+  occurrence: Joi.object({
+    record: Joi.object({
+      occurrenceID: Joi.string().max(200).required(),
+      scientificName: name.max(160).required(),
+      decimalLatitude: Joi.number().min(-90).max(90).required(),
+      decimalLongitude: Joi.number().min(-180).max(180).required(),
+      eventDate: date.allow(null).required(),
+      basisOfRecord: Joi.string().max(60).required(),
+      locality: Joi.string().max(200).allow('').required(),
+    }).required(),
+    verdict: one(['accepted', 'rejected', 'unsure']).required(),
+  }),
   statement: Joi.object({
     taxon: id.required(),
     character: characterId.required(),

@@ -1,0 +1,2 @@
+export { standInOccurrences } from './occurrences.ts';
+export type { DarwinCoreRecord, OccurrenceService } from './occurrences.ts';
