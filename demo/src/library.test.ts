@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { WORDS, disagreements, sameValue } from '@hurrow/core/characters';
 import type { RangeValue, Value } from '@hurrow/core/characters';
+import { LIBRARY_SCHEMA } from '@hurrow/core/formats';
 import { championPoints } from '@hurrow/core/measuring';
 import { questionsAbout } from '@hurrow/core/questions';
 import { costOf } from '@hurrow/core/tells';
@@ -25,6 +26,11 @@ const genusOf = (name: string): string => name.split(' ')[0] ?? '';
 describe('what is recorded', () => {
   test('the page in docs/ is what the data give', () => {
     expect(readFileSync(new URL('../../docs/demo-data.md', import.meta.url), 'utf8')).toBe(demoTables());
+  });
+
+  test('the published schema is the one that library files are read by', () => {
+    const page = new URL('../../docs/formats/library.schema.json', import.meta.url);
+    expect(JSON.parse(readFileSync(page, 'utf8'))).toEqual(JSON.parse(JSON.stringify(LIBRARY_SCHEMA)));
   });
 
   test('forty-seven species, each with nearly all the list is described by', () => {

@@ -74,7 +74,8 @@ export function couldGrow(
   };
   const grounds: readonly Ground[] = [
     ofRange(records, areas, place),
-    number('elevation', 'site.elevation', place.elevM),
+    // The vocabulary keeps elevation as it keeps every length: in millimetres.
+    number('elevation', 'site.elevation', place.elevM === null ? null : place.elevM * 1000),
     number('zone', 'site.zones', place.zone),
     ...Object.entries(place.ground).map(([character, state]): Ground => {
       const value = values.get(character)?.value;

@@ -15,6 +15,8 @@ export interface Outline {
   readonly code: string;
   readonly name: string;
   readonly path: string;
+  /** Left, top, right, bottom of it. */
+  readonly box: readonly [number, number, number, number];
 }
 
 type Named = Feature<GeometryObject, { name: string }>;
@@ -31,7 +33,10 @@ function featuresOf(atlas: Atlas, layer: 'states' | 'counties'): readonly { code
 
 const drawn = (found: readonly { code: string; shape: Named }[]): readonly Outline[] => {
   const path = geoPath().digits(1);
-  return found.map(({ code, shape }) => ({ code, name: shape.properties.name, path: path(shape) ?? '' }));
+  return found.map(({ code, shape }) => {
+    const [[left, top], [right, bottom]] = path.bounds(shape);
+    return { code, name: shape.properties.name, path: path(shape) ?? '', box: [left, top, right, bottom] };
+  });
 };
 
 /** The states of an atlas that is projected already, as paths in its own units (975 by 610). */

@@ -83,11 +83,22 @@ const range = (low: number, high: number, xlow: number | null, xhigh: number | n
   entered: '',
 });
 
+const metres = (v: Value): Value =>
+  v.kind === 'range'
+    ? {
+        ...v,
+        low: v.low * 1000,
+        high: v.high * 1000,
+        xlow: v.xlow === null ? null : v.xlow * 1000,
+        xhigh: v.xhigh === null ? null : v.xhigh * 1000,
+      }
+    : v;
+
 describe('who could grow here', () => {
   const place: GrowingPlace = { ...at('US-MT-001'), elevM: 900, zone: 5, ground: { 'site.moisture': 'wet' } };
   const values = (elevation: Value, moisture: readonly (readonly [string, 'usual' | 'rare'])[]) =>
     new Map<string, { value: Value }>([
-      ['site.elevation', { value: elevation }],
+      ['site.elevation', { value: metres(elevation) }],
       ['site.zones', { value: range(4, 6, null, null) }],
       [
         'site.moisture',
@@ -164,7 +175,7 @@ const ATLAS = {
 describe('an atlas', () => {
   test('is drawn by code, and finds the county of a point', () => {
     expect(stateOutlines(ATLAS)).toEqual([
-      { code: 'US-MT', name: 'Montana', path: expect.stringMatching(/^M.*Z$/) },
+      { code: 'US-MT', name: 'Montana', path: expect.stringMatching(/^M.*Z$/), box: [-116, 47, -115, 48] },
     ]);
     const find = countyFinder(ATLAS);
     expect(find(47.5, -115.5)).toEqual({ code: 'US-MT-089', name: 'Sanders' });

@@ -9,10 +9,11 @@ export function useRead<T>(
   name: RouteName,
   params: Readonly<Record<string, string>> = {},
   enabled = true,
+  query: Readonly<Record<string, string>> = {},
 ): UseQueryResult<T> {
   return useQuery({
-    queryKey: [name, params],
-    queryFn: ({ signal }) => request<T>(name, { params, signal }),
+    queryKey: [name, params, query],
+    queryFn: ({ signal }) => request<T>(name, { params, query, signal }),
     enabled,
   });
 }

@@ -4,15 +4,26 @@ import { Refused, unreached } from './problem.ts';
 
 export interface RequestOptions {
   readonly params?: Readonly<Record<string, string>>;
+  /** What stands behind the question mark of the address. */
+  readonly query?: Readonly<Record<string, string>>;
   readonly body?: unknown;
   /** Sent as `If-Match`. */
   readonly version?: number;
   readonly signal?: AbortSignal;
 }
 
+/** The address of a route with its parameters and its query. */
+export function addressOf(
+  name: RouteName,
+  { params, query }: Pick<RequestOptions, 'params' | 'query'>,
+): string {
+  const asked = new URLSearchParams(query).toString();
+  return `${address(name, params)}${asked === '' ? '' : `?${asked}`}`;
+}
+
 /** Calls a route of the table. @throws Refused with problem details, status 0 where nothing answered. */
 export async function request<T>(name: RouteName, options: RequestOptions = {}): Promise<T> {
-  return answered<T>(address(name, options.params), {
+  return answered<T>(addressOf(name, options), {
     method: ROUTES[name].method,
     headers: {
       ...(options.body === undefined ? {} : { 'Content-Type': 'application/json' }),

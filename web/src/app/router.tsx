@@ -39,6 +39,10 @@ const places: RouteObject[] = [
   place('species/glossary', async () => ({
     Component: (await import('../glossary/GlossaryPage.tsx')).GlossaryPage,
   })),
+  place('species/range', async () => ({ Component: (await import('../range/RangePage.tsx')).RangePage })),
+  place('species/growing', async () => ({
+    Component: (await import('../range/GrowingPage.tsx')).GrowingPage,
+  })),
   place('species/:id/write', async () => ({
     Component: (await import('../species/WritePage.tsx')).WritePage,
   })),

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import { valueWords, characterWords } from '@hurrow/core/characters';
-import type { TreeRow } from '@hurrow/contract';
+import type { ChallengedTree, TreeRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
 import { useView } from '../app/view.ts';
@@ -63,6 +63,7 @@ const by =
 /** Tagged trees. */
 export function MaterialPage() {
   const trees = useRead<readonly TreeRow[]>('trees');
+  const challenges = useRead<readonly ChallengedTree[]>('challenges');
   const mayTeach = useMayTeach();
   const [adding, setAdding] = useState(false);
   return (
@@ -79,6 +80,22 @@ export function MaterialPage() {
           ) : null
         }
       />
+      {challenges.data && challenges.data.length > 0 ? (
+        <section className="panel" aria-label="Trees outside their range">
+          <h2>Outside the recorded range</h2>
+          <ul className="plain-list">
+            {challenges.data.map((c) => (
+              <li key={c.tree}>
+                <b className="number">{c.tag}</b>, {c.where}: {c.regionName} is not in the range of{' '}
+                <AppLink to={`/species/range?of=${c.taxon.id}`}>
+                  <TaxonName taxon={c.taxon} />
+                </AppLink>
+                {c.kind === 'planted_only' ? ', which is only planted there' : ''}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
       <Loaded query={trees}>
         {(rows) => (
           <DataTable<TreeRow>

@@ -19,6 +19,7 @@ import { Completeness } from './Completeness.tsx';
 import { Lookalikes } from './Lookalikes.tsx';
 import { Missing } from './Missing.tsx';
 import { Cautions, Names, Prose, RecordTreeNote, Roots } from './Notes.tsx';
+import { RangeWords } from './RangeWords.tsx';
 import { OrganRail } from './OrganRail.tsx';
 import { Photos } from './Photos.tsx';
 import { Questions } from './Questions.tsx';
@@ -205,10 +206,9 @@ function Read({
         <Roots profile={profile} vocabulary={vocabulary} wording={wording} />
         <RecordTreeNote profile={profile} wording={wording} />
         <h3>Range</h3>
-        <p className="quiet">
-          {profile.range.length === 0
-            ? 'Not recorded.'
-            : profile.range.map((r) => `${r.region} ${r.presence}`).join(', ')}
+        <RangeWords range={profile.range} />
+        <p>
+          <AppLink to={`/species/range?of=${profile.header.id}`}>Map and records</AppLink>
         </p>
       </aside>
       {editing ? (

@@ -6,6 +6,8 @@ const ROOMS = [
   { to: '/species/table', label: 'Table' },
   { to: '/species/record', label: 'Record next' },
   { to: '/species/seasons', label: 'Seasons' },
+  { to: '/species/range', label: 'Range' },
+  { to: '/species/growing', label: 'Could grow' },
   { to: '/species/disagreements', label: 'Disagreements' },
   { to: '/species/sources', label: 'Sources' },
   { to: '/species/glossary', label: 'Glossary' },

@@ -1,0 +1,36 @@
+import type { SpeciesProfile } from '@hurrow/contract';
+import { isCounty, regionOf } from '@hurrow/core/range';
+
+const WORDS: readonly (readonly [string, string])[] = [
+  ['native', 'Native'],
+  ['rare', 'Native, rare'],
+  ['planted', 'Planted only'],
+  ['introduced', 'Introduced'],
+];
+
+/** The range in words: states and provinces by name, counties as their number. */
+export function RangeWords({ range }: { range: SpeciesProfile['range'] }) {
+  if (range.length === 0) return <p className="quiet">Not recorded.</p>;
+  return (
+    <dl className="range-words">
+      {WORDS.map(([presence, word]) => {
+        const here = range.filter((r) => r.presence === presence);
+        if (here.length === 0) return null;
+        const counties = here.filter((r) => isCounty(r.region)).length;
+        const names = here
+          .filter((r) => !isCounty(r.region))
+          .map((r) => regionOf(r.region)?.name ?? r.region)
+          .sort((a, b) => a.localeCompare(b, 'en'));
+        return (
+          <div key={presence}>
+            <dt>{word}</dt>
+            <dd>
+              {names.join(', ')}
+              {counties > 0 ? `${names.length > 0 ? '; ' : ''}${counties} counties` : ''}
+            </dd>
+          </div>
+        );
+      })}
+    </dl>
+  );
+}
