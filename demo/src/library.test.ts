@@ -28,6 +28,12 @@ describe('what is recorded', () => {
     expect(readFileSync(new URL('../../docs/demo-data.md', import.meta.url), 'utf8')).toBe(demoTables());
   });
 
+  test('no source says one thing of a species twice', () => {
+    const said = TAXA.flatMap((t) => t.statements.map((s) => `${t.name}, ${s.character}, ${s.source}`));
+    expect(said.filter((s, i) => said.indexOf(s) < i)).toEqual([]);
+    expect(said.length).toBeGreaterThan(2000);
+  });
+
   test('the published schema is the one that library files are read by', () => {
     const page = new URL('../../docs/formats/library.schema.json', import.meta.url);
     expect(JSON.parse(readFileSync(page, 'utf8'))).toEqual(JSON.parse(JSON.stringify(LIBRARY_SCHEMA)));

@@ -100,7 +100,6 @@ more Alnus incana subsp. tenuifolia
   native: US-WA US-OR US-CA US-NV US-AZ US-NM US-CO US-UT US-WY US-AK CA-BC CA-AB CA-SK CA-YT CA-NT
 
 more Alnus viridis subsp. sinuata
-  site.elevation: (700) 1000-2100 m
   native: US-WA US-OR US-CA US-WY US-AK CA-BC CA-AB CA-YT CA-NT
 
 more Salix scouleriana

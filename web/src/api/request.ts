@@ -46,6 +46,18 @@ export const sendFile = <T>(
     body: file,
   });
 
+/** Sends a text as the body of a route. @throws as `request` does. */
+export const sendText = <T>(
+  name: RouteName,
+  query: Readonly<Record<string, string>>,
+  text: string,
+): Promise<T> =>
+  answered<T>(addressOf(name, { query }), {
+    method: ROUTES[name].method,
+    headers: { 'Content-Type': 'text/plain; charset=utf-8' },
+    body: text,
+  });
+
 async function answered<T>(to: string, init: RequestInit): Promise<T> {
   let response: Response;
   try {

@@ -18,6 +18,7 @@ const PLACES = [
   { to: '/quizzes', label: 'Quizzes', keys: 'g q' },
   { to: '/material', label: 'Material', keys: 'g m' },
   { to: '/mix-ups', label: 'Mix-ups', keys: 'g x' },
+  { to: '/files', label: 'Files', keys: 'g f' },
 ] as const;
 
 /** The frame of every screen: places on the left in working order, conditions on top. */

@@ -61,6 +61,7 @@ const places: RouteObject[] = [
   })),
   place('material', async () => ({ Component: (await import('../material/MaterialPage.tsx')).MaterialPage })),
   place('mix-ups', async () => ({ Component: (await import('../mixups/MixUpsPage.tsx')).MixUpsPage })),
+  place('files', async () => ({ Component: (await import('../files/FilesPage.tsx')).FilesPage })),
   // The terminal sends the first owner here; the gate shows the set-up wherever one is needed.
   { path: 'set-up', loader: () => redirect('/') },
   { path: '*', Component: NotFound },

@@ -1,4 +1,5 @@
 import './classes.css';
+import { useState } from 'react';
 import Button from 'antd/es/button';
 import { showLength } from '@hurrow/core/measuring';
 import type { ListSummary, Section } from '@hurrow/contract';
@@ -6,9 +7,12 @@ import { useRead } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
 import { useGo, useView } from '../app/view.ts';
 import { AppLink, Loaded, Nothing, PageHead } from '../parts/index.ts';
+import { StudentMenu } from './StudentMenu.tsx';
 
 function SectionPanel({ section }: { section: Section }) {
   const { wording } = useView();
+  const mayTeach = useMayTeach();
+  const [open, setOpen] = useState<Section['students'][number] | null>(null);
   return (
     <section className="panel" aria-label={section.name}>
       <h2>{section.name}</h2>
@@ -21,10 +25,19 @@ function SectionPanel({ section }: { section: Section }) {
       <ul className="roster">
         {section.students.map((s) => (
           <li key={s.id}>
-            <span className="number">{s.code}</span> {s.firstName ?? ''}
+            {mayTeach ? (
+              <button type="button" className="as-link" onClick={() => setOpen(s)}>
+                <span className="number">{s.code}</span> {s.firstName ?? ''}
+              </button>
+            ) : (
+              <>
+                <span className="number">{s.code}</span> {s.firstName ?? ''}
+              </>
+            )}
           </li>
         ))}
       </ul>
+      {open ? <StudentMenu student={open} onClose={() => setOpen(null)} /> : null}
     </section>
   );
 }

@@ -1,0 +1,45 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
+import Input from 'antd/es/input';
+import Modal from 'antd/es/modal';
+import { address } from '@hurrow/contract';
+import type { Section } from '@hurrow/contract';
+import { useWrite } from '../api/index.ts';
+import { ProblemNote } from '../parts/index.ts';
+
+type Student = Section['students'][number];
+
+/** All that is kept of one student: written out as a file, or erased for good after their number is typed. */
+export function StudentMenu({ student, onClose }: { student: Student; onClose: () => void }) {
+  const [typed, setTyped] = useState('');
+  const erase = useWrite<undefined>('studentErase', ['sections', 'due', 'mixups', 'marks', 'sitting']);
+  const params = { id: student.id };
+  const name = `${student.code}${student.firstName ? ` ${student.firstName}` : ''}`;
+  return (
+    <Modal open title={`Student ${name}`} onCancel={onClose} footer={null}>
+      <p>
+        <a href={address('studentRecord', params)} download>
+          Save all that is kept of {student.firstName ?? 'this student'}
+        </a>
+      </p>
+      <h3>Erase for good</h3>
+      <p>
+        Answers, marks, looks and the place in every section are erased, in the answers log too. Nobody can
+        bring them back; an older backup that is restored erases them again.
+      </p>
+      <label className="field">
+        <span>Type the number {student.code} to erase</span>
+        <Input value={typed} onChange={(e) => setTyped(e.target.value)} />
+      </label>
+      <ProblemNote error={erase.error} />
+      <Button
+        danger
+        disabled={typed.trim() !== student.code}
+        loading={erase.isPending}
+        onClick={() => void erase.mutateAsync({ params }).then(onClose, () => undefined)}
+      >
+        Erase everything of {name}
+      </Button>
+    </Modal>
+  );
+}

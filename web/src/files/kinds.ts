@@ -1,0 +1,97 @@
+import { EXPORT_FORMATS } from '@hurrow/contract';
+import type { ExportFormat, ImportKind } from '@hurrow/contract';
+
+export interface Kind {
+  readonly id: ImportKind;
+  readonly word: string;
+  readonly about: string;
+  /** What the name of the import is used for. */
+  readonly named: string;
+}
+
+/** Kinds of file, as they are offered to take in. */
+export const KINDS: readonly Kind[] = [
+  {
+    id: 'library',
+    word: 'Library (JSON)',
+    about: 'Vocabulary, sources, species with all that is said of them, look-alikes, lists.',
+    named: 'What to call this import',
+  },
+  {
+    id: 'table',
+    word: 'Character table (CSV)',
+    about: 'One row a species, one column a character: states with | between, ranges with their unit.',
+    named: 'The source that says it',
+  },
+  {
+    id: 'names',
+    word: 'List of names (CSV)',
+    about: 'scientific, family, common, synonyms, older_families, week, label.',
+    named: 'What to call the list',
+  },
+  {
+    id: 'sdd',
+    word: 'Descriptions (SDD 1.1 XML)',
+    about: 'Characters, states and coded descriptions in the exchange format of TDWG.',
+    named: 'The source where a description names none',
+  },
+  {
+    id: 'ranges',
+    word: 'Ranges by region (CSV)',
+    about: 'species, region (as US-MT or US-MT-089), presence, source.',
+    named: 'What to call this import',
+  },
+  {
+    id: 'areas',
+    word: 'Ranges as areas (GeoJSON)',
+    about: 'Polygons with the properties species, presence and source.',
+    named: 'What to call this import',
+  },
+  {
+    id: 'roster',
+    word: 'Roster (CSV)',
+    about: 'section, code and, if wanted, a first name. Nothing more is asked of students.',
+    named: 'What to call this import',
+  },
+];
+
+/** What each format cannot hold, said before it is saved. */
+export const GIVEN: readonly {
+  readonly id: ExportFormat;
+  readonly word: string;
+  readonly without: string;
+}[] = [
+  { id: 'library', word: 'Library (JSON)', without: 'Everything the library knows; nothing of students.' },
+  {
+    id: 'table',
+    word: 'Character table (CSV)',
+    without: 'Values in use, without their sources and where they were said.',
+  },
+  { id: 'names', word: 'List of names (CSV)', without: 'Names alone.' },
+  {
+    id: 'sdd',
+    word: 'Descriptions (SDD 1.1 XML)',
+    without: 'Without lists, look-alikes, seasons, ranges, texts and cautions.',
+  },
+  { id: 'ranges', word: 'Ranges by region (CSV)', without: 'Regions alone, without areas drawn.' },
+  { id: 'areas', word: 'Ranges as areas (GeoJSON)', without: 'Areas alone, without regions.' },
+  { id: 'roster', word: 'Roster (CSV)', without: 'Section, number and first name.' },
+];
+
+/** Whether a list or a section narrows what is given out. */
+export const narrowedBy = (f: ExportFormat): 'list' | 'section' | null =>
+  f === 'table' || f === 'names' ? 'list' : f === 'roster' ? 'section' : null;
+
+export const kindWord = (id: string): string => KINDS.find((k) => k.id === id)?.word ?? id;
+
+/** The kind a file most likely is, by the end of its name. */
+export function likelyKind(file: string): ImportKind | null {
+  const end = file.toLowerCase().split('.').at(-1) ?? '';
+  if (end === 'xml' || end === 'sdd') return 'sdd';
+  if (end === 'geojson') return 'areas';
+  if (end === 'json') return 'library';
+  if (end !== 'csv' && end !== 'tsv' && end !== 'txt') return null;
+  for (const [format, { file: name }] of Object.entries(EXPORT_FORMATS))
+    if (file.endsWith(name)) return format as ImportKind;
+  return null;
+}
