@@ -80,7 +80,7 @@ export function readTable(
         refused.push(
           refusal(
             at(row, i),
-            `The column is in ${unit ?? ''}, the cell in ${written.wrong}.`,
+            `The column is in “${unit ?? ''}”, the cell in “${written.wrong}”.`,
             'Write both in the same unit.',
           ),
         );

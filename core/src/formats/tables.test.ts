@@ -89,7 +89,7 @@ describe('the character table', () => {
     expect(read.ok && read.value[0]?.statements?.[0]?.value).toMatchObject({ low: 25.4, high: 50.8 });
     expect(
       refusedBy(readTable('species,needle.length (in)\nAbies grandis,20-50 mm\n', vocabulary, 'x')),
-    ).toEqual(['2:2 The column is in in, the cell in mm.']);
+    ).toEqual(['2:2 The column is in “in”, the cell in “mm”.']);
   });
 
   test('refuses an unknown character, a species twice and a cell that cannot be read, each at its place', () => {

@@ -82,6 +82,12 @@ export const router = createBrowserRouter([
       place('print/lists/:id/plates', async () => ({
         Component: (await import('../print/PlatesSheet.tsx')).PlatesSheet,
       })),
+      place('print/lists/:id/booklet', async () => ({
+        Component: (await import('../print/Booklet.tsx')).Booklet,
+      })),
+      place('print/species/:id', async () => ({
+        Component: (await import('../print/Booklet.tsx')).SheetOfSpecies,
+      })),
       { Component: Shell, children: places },
     ],
   },

@@ -91,7 +91,8 @@ function List({ list }: { list: ListDetail }) {
             <AppLink to={`/species/record?list=${list.id}`}>what to record next</AppLink> ·{' '}
             <AppLink to={`/species/table?list=${list.id}`}>as a table</AppLink> ·{' '}
             <AppLink to={`/species/seasons?list=${list.id}`}>through the year</AppLink> ·{' '}
-            <AppLink to={`/print/lists/${list.id}/plates`}>its plates on paper</AppLink>
+            <AppLink to={`/print/lists/${list.id}/plates`}>its plates on paper</AppLink> ·{' '}
+            <AppLink to={`/print/lists/${list.id}/booklet`}>a booklet</AppLink>
           </>
         }
         actions={

@@ -75,6 +75,7 @@ function Head({ profile, here }: { profile: SpeciesProfile; here: Here }) {
       }
       actions={
         <>
+          <AppLink to={`/print/species/${id}`}>one page on paper</AppLink>
           {genus ? <AppLink to={`/species/${id}?beside=${genus.id}`}>beside its genus</AppLink> : null}
           {mayTeach ? (
             <>

@@ -1,0 +1,191 @@
+import { useEffect, useMemo, useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import { useQueries } from '@tanstack/react-query';
+import type { ListLibrary, ListSummary, SpeciesProfile } from '@hurrow/contract';
+import { request, useRead } from '../api/index.ts';
+import { useHere } from '../app/place.ts';
+import { useView } from '../app/view.ts';
+import { useVocabulary } from '../app/vocabulary.ts';
+import { Loaded, TaxonName } from '../parts/index.ts';
+import { SeasonPatterns } from '../species/SeasonBand.tsx';
+import { viewList } from '../species/lookalikes.ts';
+import { readProfile } from '../species/useProfile.ts';
+import { PrintBar } from './PrintBar.tsx';
+import { SpeciesSheet } from './SpeciesSheet.tsx';
+import { AUDIENCES } from './sheetContent.ts';
+import type { Audience } from './sheetContent.ts';
+
+const WORDS: Readonly<Record<Audience, string>> = {
+  young: 'young people',
+  general: 'general readers',
+  technical: 'technical wording',
+};
+
+/** Chooses for whom a sheet is written; it stands in the address, so that it can be kept. */
+function useAudience(): readonly [Audience, React.ReactNode] {
+  const [search, setSearch] = useSearchParams();
+  const audience = AUDIENCES.find((a) => a === search.get('for')) ?? 'general';
+  return [
+    audience,
+    <fieldset key="for" className="no-print audience-choice">
+      <legend className="visually-hidden">Written for</legend>
+      {AUDIENCES.map((a) => (
+        <label key={a}>
+          <input
+            type="radio"
+            name="for"
+            checked={a === audience}
+            onChange={() =>
+              setSearch((before) => {
+                const next = new URLSearchParams(before);
+                next.set('for', a);
+                return next;
+              })
+            }
+          />{' '}
+          {WORDS[a]}
+        </label>
+      ))}
+    </fieldset>,
+  ];
+}
+
+const profileOf = (id: string) => ({
+  queryKey: ['profile', { id }, {}],
+  queryFn: ({ signal }: { signal: AbortSignal }) =>
+    request<SpeciesProfile>('profile', { params: { id }, signal }),
+});
+
+/** Draws one more of many with every frame, so that a long booklet can be watched and left. */
+function useOneByOne(total: number): number {
+  const [shown, setShown] = useState(1);
+  useEffect(() => {
+    if (shown >= total) return;
+    const frame = requestAnimationFrame(() => setShown(shown + 1));
+    return () => cancelAnimationFrame(frame);
+  }, [shown, total]);
+  return Math.min(shown, total);
+}
+
+function Sheets({
+  members,
+  library,
+  title,
+}: {
+  members: readonly string[];
+  library: ListLibrary | null;
+  title: string;
+}) {
+  const { conditions, wording } = useView();
+  const { place } = useHere();
+  const vocabulary = useVocabulary();
+  const [audience, choice] = useAudience();
+  const profiles = useQueries({ queries: members.map(profileOf) });
+  const list = useMemo(
+    () => (library && vocabulary ? viewList(library, vocabulary, place) : null),
+    [library, vocabulary, place],
+  );
+  const ready = profiles.flatMap((p) => (p.data ? [p.data] : []));
+  const shown = useOneByOne(ready.length);
+  const failed = profiles.find((p) => p.error)?.error;
+  if (failed) return <p role="alert">A profile could not be read. Open the page again.</p>;
+  return (
+    <>
+      {choice}
+      {ready.length < members.length || shown < members.length ? (
+        <p className="no-print" role="status">
+          Drawing {Math.min(shown, ready.length)} of {members.length}…
+        </p>
+      ) : (
+        <p className="no-print quiet" role="status">
+          {members.length === 1 ? 'One page.' : `${members.length} pages and their contents.`}
+        </p>
+      )}
+      <SeasonPatterns />
+      {members.length > 1 ? (
+        <section aria-label="Contents">
+          <h1>{title}</h1>
+          <ol className="booklet-contents">
+            {ready.map((p) => (
+              <li key={p.header.id}>
+                <TaxonName taxon={p.header} />
+              </li>
+            ))}
+          </ol>
+        </section>
+      ) : null}
+      {vocabulary
+        ? ready.slice(0, shown).map((profile, i) => {
+            const read = readProfile(profile, vocabulary, conditions, place);
+            return read ? (
+              <SpeciesSheet
+                key={profile.header.id}
+                profile={profile}
+                own={list?.described.get(profile.header.id) ?? read.described}
+                list={list}
+                vocabulary={vocabulary}
+                conditions={conditions}
+                audience={audience}
+                units={wording.units}
+                footer={members.length > 1 ? `${title}, ${i + 1}` : title}
+              />
+            ) : null;
+          })
+        : null}
+    </>
+  );
+}
+
+/** A list as a booklet: its contents, then a page for each species. */
+export function Booklet() {
+  const { id = '' } = useParams();
+  const library = useRead<ListLibrary>('listLibrary', { id });
+  const lists = useRead<readonly ListSummary[]>('lists').data;
+  const title = lists?.find((l) => l.id === id)?.name ?? 'A list';
+  return (
+    <main className="sheet-of-print">
+      <PrintBar
+        title={`Booklet: ${title}`}
+        about="A page for each species."
+        back={`/classes/lists/${id}`}
+        backTo="the list"
+      />
+      <Loaded query={library}>
+        {(l) => <Sheets members={l.members.map((m) => m.id)} library={l} title={title} />}
+      </Loaded>
+    </main>
+  );
+}
+
+/** One species on one page, held against the list in the address or the first it stands on. */
+export function SheetOfSpecies() {
+  const { id = '' } = useParams();
+  const [search] = useSearchParams();
+  const profile = useRead<SpeciesProfile>('profile', { id });
+  const list = search.get('list') ?? profile.data?.lists[0]?.id ?? '';
+  const library = useRead<ListLibrary>('listLibrary', { id: list }, list !== '');
+  const waits = list !== '' && library.data === undefined && !library.error;
+  return (
+    <main className="sheet-of-print">
+      <PrintBar
+        title={profile.data ? `Sheet: ${profile.data.header.scientific}` : 'Sheet'}
+        about="One page."
+        back={`/species/${id}`}
+        backTo="the profile"
+      />
+      <Loaded query={profile}>
+        {(p) =>
+          waits ? (
+            <p role="status">Reading…</p>
+          ) : (
+            <Sheets
+              members={[id]}
+              library={library.data ?? null}
+              title={p.lists.find((l) => l.id === list)?.name ?? 'Hurrow'}
+            />
+          )
+        }
+      </Loaded>
+    </main>
+  );
+}

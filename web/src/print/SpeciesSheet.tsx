@@ -1,0 +1,213 @@
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import type { SpeciesProfile } from '@hurrow/contract';
+import type { Vocabulary, Wording } from '@hurrow/core/characters';
+import { dayOfYear, showDay } from '@hurrow/core/conditions';
+import type { Conditions } from '@hurrow/core/conditions';
+import { hash, speciesPlate, typical } from '@hurrow/core/plates';
+import type { DescribedTaxon } from '@hurrow/core/tells';
+import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { Latin } from '../parts/index.ts';
+import { Ink } from '../plates/ink.tsx';
+import { PIECE_WORDS, barWords, ratioWords } from '../plates/pieceWords.ts';
+import { RangeWords } from '../species/RangeWords.tsx';
+import { MonthScale, SeasonBand, SeasonKey } from '../species/SeasonBand.tsx';
+import type { ListView } from '../species/lookalikes.ts';
+import { FORBIDDEN, HAZARD_LABELS, TOPIC_LABELS } from '../species/topics.ts';
+import { MOST_SPARING, seenOn, sheetContent } from './sheetContent.ts';
+import type { Audience, Sparing } from './sheetContent.ts';
+import '../plates/plates.css';
+import '../species/profile.css';
+import './speciesSheet.css';
+
+/** The plate is 200 mm wide in its own units and stands four fifths of that on paper. */
+const ON_PAPER = 0.8;
+const PRINTED = 0.9;
+
+function Plate({ own, name, vocabulary }: { own: DescribedTaxon; name: string; vocabulary: Vocabulary }) {
+  const plate = useMemo(
+    () => speciesPlate(typical(own.profile, vocabulary), hash(name)),
+    [own, name, vocabulary],
+  );
+  const { page, mm } = plate.bar;
+  const ratio = mm / (page * ON_PAPER);
+  return (
+    <svg
+      viewBox={`0 0 ${plate.width} ${plate.height}`}
+      style={{ width: `${plate.width * ON_PAPER}mm`, height: `${plate.height * ON_PAPER}mm` }}
+      role="img"
+      aria-label={`Plate of ${name}`}
+      data-bar={page * ON_PAPER}
+    >
+      {plate.pieces.flatMap((p) => [
+        ...p.marks.map((m, k) => <Ink key={`${p.kind}${k}`} mark={m} weight={PRINTED} />),
+        <text
+          key={`${p.kind}words`}
+          className="plate-note"
+          x={p.box.x + p.box.width / 2}
+          y={Math.min(plate.height - 1, p.box.y + p.box.height + 3.6)}
+        >
+          {p.recorded
+            ? ratioWords(p.ratio, p.toScale) || PIECE_WORDS[p.kind]
+            : `${PIECE_WORDS[p.kind]} not recorded`}
+        </text>,
+      ])}
+      <g className="scale-bar">
+        <path d={`M46 ${plate.height - 2}h${page}m0 -1v2m${-page} 0v-2`} />
+        <text x={48 + page} y={plate.height - 1}>
+          {barWords(mm)}; leaf, twig and fruit at{' '}
+          {ratio >= 1 ? `1 : ${ratio.toFixed(1)}` : `${(1 / ratio).toFixed(1)} : 1`}
+        </text>
+      </g>
+    </svg>
+  );
+}
+
+const NOTHING_LEFT_OUT: Sparing = { lines: 0, alikes: 0 };
+
+/** Leaves out more and more until each column holds what is written in it, so that a sheet is one page. */
+function useFit(audience: Audience): readonly [React.RefObject<HTMLDivElement | null>, Sparing] {
+  const columns = useRef<HTMLDivElement>(null);
+  const [step, setStep] = useState({ audience, sparing: NOTHING_LEFT_OUT });
+  const sparing = step.audience === audience ? step.sparing : NOTHING_LEFT_OUT;
+  useLayoutEffect(() => {
+    const check = (): void => {
+      const box = columns.current;
+      const more = (at: number, n: number): number =>
+        (box?.children[at]?.scrollHeight ?? 0) > (box?.clientHeight ?? 0) + 1
+          ? Math.min(MOST_SPARING, n + 1)
+          : n;
+      const next = { lines: more(0, sparing.lines), alikes: more(1, sparing.alikes) };
+      if (next.lines !== sparing.lines || next.alikes !== sparing.alikes)
+        setStep({ audience, sparing: next });
+    };
+    check();
+    // Letters of the final face are wider than those of the one that stands in for it.
+    void document.fonts.ready.then(check);
+  }, [audience, sparing]);
+  return [columns, sparing];
+}
+
+interface Props {
+  readonly profile: SpeciesProfile;
+  readonly own: DescribedTaxon;
+  readonly list: ListView | null;
+  readonly vocabulary: Vocabulary;
+  readonly conditions: Conditions;
+  readonly audience: Audience;
+  readonly units: Wording['units'];
+  readonly footer: string;
+}
+
+/** One species on one page: cautions first, the plate at scale, what to look at, its look-alikes, its year. */
+export function SpeciesSheet({ profile, own, list, vocabulary, conditions, audience, units, footer }: Props) {
+  const { header } = profile;
+  const [columns, sparing] = useFit(audience);
+  const content = useMemo(
+    () => sheetContent(profile, own, list, vocabulary, conditions, audience, units, sparing),
+    [profile, own, list, vocabulary, conditions, audience, units, sparing],
+  );
+  const family = profile.above.find((t) => t.rank === 'family');
+  const said = profile.names.find((n) => n.kind === 'accepted')?.pronunciation;
+  return (
+    <article className={`species-sheet ${audience}`} data-species={header.scientific}>
+      <header>
+        <div>
+          <h1>{header.common ?? header.scientific}</h1>
+          <p>
+            <Latin name={header.scientific} /> {audience === 'technical' ? (header.authority ?? '') : ''}
+            {said && audience !== 'technical' ? <span className="quiet"> (say {said})</span> : null}
+          </p>
+        </div>
+        <p className="sheet-family">{family?.scientific ?? ''}</p>
+      </header>
+      {profile.cautions.length > 0 ? (
+        <section className="sheet-cautions" aria-label="Cautions">
+          {profile.cautions.map((c) => (
+            <p key={`${c.hazard}${c.from ?? ''}`}>
+              <b>Caution: {HAZARD_LABELS[c.hazard] ?? c.hazard}.</b> {c.text}
+              {c.forbids.length > 0
+                ? ` Not allowed: ${c.forbids.map((f) => FORBIDDEN[f] ?? f).join(', ')}.`
+                : ''}
+            </p>
+          ))}
+        </section>
+      ) : null}
+      {content.prose.map((p) => (
+        <section key={p.topic} className="sheet-prose" aria-label={TOPIC_LABELS[p.topic] ?? p.topic}>
+          <p>
+            <b>{TOPIC_LABELS[p.topic] ?? p.topic}.</b> {p.text}
+          </p>
+        </section>
+      ))}
+      <figure>
+        <Plate own={own} name={header.scientific} vocabulary={vocabulary} />
+      </figure>
+      <div className="sheet-columns" ref={columns}>
+        <section aria-label="What to look at">
+          <h2>What to look at</h2>
+          <dl>
+            {content.lines.map((l, i) => (
+              <div key={l.character}>
+                <dt>
+                  {content.lines[i - 1]?.organ === l.organ ? null : <b>{ORGAN_LABELS[l.organ]}</b>}{' '}
+                  {l.character}
+                </dt>
+                <dd>{l.value}</dd>
+              </div>
+            ))}
+          </dl>
+          {content.lines.length === 0 ? <p>Nothing is recorded yet.</p> : null}
+        </section>
+        <div>
+          <section aria-label="Taken for">
+            <h2>Taken for one another</h2>
+            {content.alikes.map(({ alike, tells, twins }) => (
+              <div key={alike.other.id} className="sheet-alike">
+                <h3>
+                  {alike.other.common ?? ''} <Latin name={alike.other.scientific} />
+                </h3>
+                {alike.note?.text ? <p>{alike.note.text}</p> : null}
+                {tells.length > 0 ? (
+                  <ul>
+                    {tells.map((t) => (
+                      <li key={t.character}>
+                        <b>{t.character}</b>: {t.here}; there {t.there}
+                      </li>
+                    ))}
+                  </ul>
+                ) : (
+                  <p>
+                    {twins ? 'Nothing seen at the tree parts them on this day.' : 'Not proven on this day.'}
+                  </p>
+                )}
+              </div>
+            ))}
+            {content.alikes.length === 0 ? <p>None named.</p> : null}
+          </section>
+          {audience === 'technical' ? (
+            <section aria-label="Range">
+              <h2>Range</h2>
+              <RangeWords range={profile.range} />
+            </section>
+          ) : null}
+        </div>
+      </div>
+      <section className="sheet-season" aria-label="Through the year">
+        <MonthScale />
+        <SeasonBand
+          windows={own.windows}
+          persistence={own.subject.persistence}
+          date={conditions.date}
+          name={header.scientific}
+        />
+        <SeasonKey />
+      </section>
+      <footer>
+        <span>
+          {showDay(dayOfYear(conditions.date))}: {seenOn(own, conditions.date)}
+        </span>
+        <span>{footer}</span>
+      </footer>
+    </article>
+  );
+}
