@@ -27,6 +27,7 @@ export async function ready() {
 export async function readyForTests() {
   const wanted = [
     ['chromium', () => existsSync('/usr/bin/chromium')],
+    ['poppler-utils', () => existsSync('/usr/bin/pdftoppm')],
     ['postgresql-15', () => existsSync('/usr/lib/postgresql/15/bin/initdb')],
   ];
   const missing = wanted.filter(([, there]) => !there()).map(([name]) => name);
