@@ -12,7 +12,7 @@ export function useRead<T>(
   query: Readonly<Record<string, string>> = {},
 ): UseQueryResult<T> {
   return useQuery({
-    queryKey: [name, params, query],
+    queryKey: Object.keys(query).length === 0 ? [name, params] : [name, params, query],
     queryFn: ({ signal }) => request<T>(name, { params, query, signal }),
     enabled,
   });

@@ -51,7 +51,7 @@ function useAudience(): readonly [Audience, React.ReactNode] {
 }
 
 const profileOf = (id: string) => ({
-  queryKey: ['profile', { id }, {}],
+  queryKey: ['profile', { id }],
   queryFn: ({ signal }: { signal: AbortSignal }) =>
     request<SpeciesProfile>('profile', { params: { id }, signal }),
 });
