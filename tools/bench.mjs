@@ -7,3 +7,7 @@ await (await import('./build.mjs')).build();
 const { sizeLine, sizes } = await import('./sizes.mjs');
 for (const s of sizes()) console.log(sizeLine(s));
 await run(process.execPath, ['--import', 'tsx', 'bench/src/run.ts']);
+// Ten times as many damaged files as the tests read.
+await run('npx', ['--no-install', 'jest', '--selectProjects', 'core', '--testPathPatterns', 'formats/fuzz'], {
+  env: { ...process.env, HURROW_FUZZ: '20000', NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
+});

@@ -1,3 +1,4 @@
+import { measureExchange } from './exchange.ts';
 import { measurePlates } from './plates.ts';
 import { measureProfiles } from './profiles.ts';
 import { measureReads } from './reads.ts';
@@ -6,6 +7,7 @@ const TARGET_MS = 20;
 
 console.log(measureProfiles());
 console.log(measurePlates());
+console.log(await measureExchange());
 
 const { baseline, reads } = await measureReads();
 console.log(

@@ -276,7 +276,6 @@ test('seasons of a whole list move with the date; disagreements say what they co
   await expect(page.getByRole('row', { name: /Tsuga heterophylla.*contradiction/ })).toContainText(
     'nothing on this list',
   );
-  await picture(page, 'disagreements');
 });
 
 test('a list is changed, copied and removed', async () => {

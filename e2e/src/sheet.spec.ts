@@ -102,7 +102,7 @@ test('one species on one page: scale bar true to a hundredth, cautions there, le
     expect(Math.min(...words.map((w) => w.left))).toBeGreaterThan(10 * MM);
     expect(Math.max(...words.map((w) => w.right))).toBeLessThan(612 - 10 * MM);
     await page.setViewportSize({ width: 900, height: 1150 });
-    await picture(page, 'sheet');
+    await picture(page, 'species-sheet');
   } finally {
     pdf.close();
   }

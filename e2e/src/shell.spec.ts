@@ -16,7 +16,7 @@ test('every place stands without a serious fault of accessibility', async ({ pag
   expect(await seriousFaults(page)).toEqual([]);
   await signInAsOwner(page);
   const faults: string[] = [];
-  for (const place of ['Due', 'Classes', 'Species', 'Quizzes', 'Material', 'Mix-ups']) {
+  for (const place of ['Due', 'Classes', 'Species', 'Quizzes', 'Material', 'Mix-ups', 'Files']) {
     await go(page, place);
     await expect(page.getByText('Reading…')).toHaveCount(0);
     faults.push(...(await seriousFaults(page)).map((f) => `${place}: ${f}`));
@@ -39,7 +39,16 @@ test('every room of the species place stands without one', async ({ page }) => {
   await page.getByRole('button', { name: 'Write it' }).click();
   await expect(page.locator('.write-line').first()).toBeVisible();
   faults.push(...(await seriousFaults(page)).map((f) => `Write: ${f}`));
-  for (const room of ['Table', 'Record next', 'Seasons', 'Disagreements', 'Sources', 'Glossary']) {
+  for (const room of [
+    'Table',
+    'Record next',
+    'Seasons',
+    'Range',
+    'Could grow',
+    'Disagreements',
+    'Sources',
+    'Glossary',
+  ]) {
     await page.locator('.rooms').getByRole('link', { name: room, exact: true }).click();
     await expect(page.locator('h1')).toBeVisible();
     await expect(page.getByText('Reading…')).toHaveCount(0);

@@ -17,6 +17,8 @@ import type {
   WordPart,
 } from '@hurrow/core/formats';
 import { inNameOrder, inRegionOrder } from '@hurrow/core/formats';
+import { FREQUENCIES } from '@hurrow/core/characters';
+import type { Frequency } from '@hurrow/core/characters';
 import type { Sql } from '../db/index.ts';
 import { readPolicies, readWholeVocabulary } from '../library/index.ts';
 
@@ -43,18 +45,36 @@ interface TaxonRow {
   pronunciation: string | null;
 }
 
-interface StatementRow {
-  id: string;
-  taxon: string;
-  character: string;
-  kind: 'states' | 'range' | 'inapplicable';
-  source: string;
-  life: string | null;
-  n: number | null;
-  note: string | null;
+const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+
+/** Many rows as one text: over a hundred thousand of them, taking rows apart one by one costs several times as much. */
+async function manyRows<T>(sql: Sql, columns: string, from: string, ws: string): Promise<readonly T[]> {
+  const [row] = await sql.query<{ rows: string | null }>(
+    `select json_agg(json_build_array(${columns}))::text as rows from ${from}`,
+    [ws],
+  );
+  return row?.rows ? (JSON.parse(row.rows) as T[]) : [];
 }
 
-const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+type StatementRow = readonly [
+  id: string,
+  taxon: string,
+  character: string,
+  kind: 'states' | 'range' | 'inapplicable',
+  source: string,
+  life: string | null,
+  n: number | null,
+  note: string | null,
+];
+type StateRow = readonly [statement: string, state: string, freq: Frequency];
+type RangeRow = readonly [
+  statement: string,
+  xlow: number | null,
+  low: number,
+  high: number,
+  xhigh: number | null,
+  entered: string,
+];
 
 /** What is written of taxa, in an order that depends on nothing but what is written. */
 async function readStatements(
@@ -62,44 +82,45 @@ async function readStatements(
   ws: string,
   characters: readonly CharacterPart[],
 ): Promise<ReadonlyMap<string, readonly StatementPart[]>> {
-  const rows = await sql.query<StatementRow>(
-    `select st.id, st.taxon, st.character, st.kind, s.citation as source, st.life, st.n, st.note
-     from statement st join source s on s.ws = st.ws and s.id = st.source
+  const rows = await manyRows<StatementRow>(
+    sql,
+    'st.id, st.taxon, st.character, st.kind, s.citation, st.life, st.n, st.note',
+    `statement st join source s on s.ws = st.ws and s.id = st.source
      where st.ws = $1 and st.taxon is not null and st.retracted_at is null`,
-    [ws],
+    ws,
   );
-  const states = new Map<string, { state: string; freq: 'usual' }[]>();
-  for (const { statement, ...s } of await sql.query<{ statement: string; state: string; freq: 'usual' }>(
-    `select v.statement, v.state, v.freq from statement_state v join statement st on st.ws = v.ws and st.id = v.statement
-     where v.ws = $1 and st.taxon is not null and st.retracted_at is null
-     order by array_position(array['usual', 'sometimes', 'rare', 'mistaken_for'], v.freq), v.state collate "C"`,
-    [ws],
+  const states = new Map<string, { state: string; freq: Frequency }[]>();
+  for (const [statement, state, freq] of await manyRows<StateRow>(
+    sql,
+    'statement, state, freq',
+    'statement_state where ws = $1',
+    ws,
   )) {
     const had = states.get(statement);
-    if (had) had.push(s);
-    else states.set(statement, [s]);
+    if (had) had.push({ state, freq });
+    else states.set(statement, [{ state, freq }]);
   }
+  for (const of of states.values())
+    of.sort((a, b) => FREQUENCIES.indexOf(a.freq) - FREQUENCIES.indexOf(b.freq) || compare(a.state, b.state));
   const ranges = new Map(
     (
-      await sql.query<{
-        statement: string;
-        xlow: number | null;
-        low: number;
-        high: number;
-        xhigh: number | null;
-        entered: string;
-      }>('select statement, xlow, low, high, xhigh, entered from statement_range where ws = $1', [ws])
-    ).map((r) => [r.statement, r]),
+      await manyRows<RangeRow>(
+        sql,
+        'statement, xlow, low, high, xhigh, entered',
+        'statement_range where ws = $1',
+        ws,
+      )
+    ).map((r) => [r[0], r]),
   );
   const at = new Map(characters.map((c, i) => [c.id, { ord: i, unit: c.kind === 'length' ? 'mm' : c.unit }]));
   const sorted = [...rows].sort(
     (a, b) =>
-      (at.get(a.character)?.ord ?? 0) - (at.get(b.character)?.ord ?? 0) ||
-      compare(a.life ?? '', b.life ?? '') ||
-      compare(a.source, b.source),
+      (at.get(a[2])?.ord ?? 0) - (at.get(b[2])?.ord ?? 0) ||
+      compare(a[5] ?? '', b[5] ?? '') ||
+      compare(a[4], b[4]),
   );
   return byTaxon(
-    sorted.map(({ id, taxon, character, kind, source, life, n, note }): Of<StatementPart> => {
+    sorted.map(([id, taxon, character, kind, source, life, n, note]): Of<StatementPart> => {
       const range = ranges.get(id);
       const value: StatementPart['value'] =
         kind === 'states'
@@ -107,12 +128,12 @@ async function readStatements(
           : kind === 'range' && range
             ? {
                 kind,
-                entered: range.entered,
+                entered: range[5],
                 numbers: {
-                  xlow: range.xlow,
-                  low: range.low,
-                  high: range.high,
-                  xhigh: range.xhigh,
+                  xlow: range[1],
+                  low: range[2],
+                  high: range[3],
+                  xhigh: range[4],
                   unit: at.get(character)?.unit ?? '',
                 },
               }

@@ -16,8 +16,6 @@ import { applyRoster, planRoster } from './roster.ts';
 import type { PlannedRoster } from './roster.ts';
 import { undoImport } from './undo.ts';
 
-const MOST_TOLD = 2000;
-
 /** A file to be taken in. */
 export interface ImportRequest {
   readonly kind: ImportKind;
@@ -54,7 +52,13 @@ type AnyPlan =
   | { readonly of: 'library'; readonly planned: Planned; readonly stamp: string }
   | { readonly of: 'roster'; readonly planned: PlannedRoster };
 
-async function plan(db: Sql, ws: string, request: ImportRequest, progress: Progress): Promise<AnyPlan> {
+async function plan(
+  db: Sql,
+  ws: string,
+  request: ImportRequest,
+  progress: Progress,
+  previewOnly: boolean,
+): Promise<AnyPlan> {
   progress('reading', 0, null);
   if (request.kind === 'roster') return { of: 'roster', planned: await planRoster(db, ws, request.text) };
   const stamp = await stampOf(db, ws);
@@ -62,7 +66,7 @@ async function plan(db: Sql, ws: string, request: ImportRequest, progress: Progr
   return {
     of: 'library',
     stamp,
-    planned: await planned({ ...request, kind: request.kind, current }, progress),
+    planned: await planned({ ...request, kind: request.kind, current, previewOnly }, progress),
   };
 }
 
@@ -78,15 +82,14 @@ function reportOf(kind: ImportKind, { planned: p }: AnyPlan, batch: string | nul
       batch,
     };
   }
-  const { changes, same, refused } = p.plan;
-  const fresh = changes.filter((c) => c.what === 'new').length;
+  const { fresh, changed, same, refused, changes, left } = p.outcome;
   return {
     kind,
-    counts: { new: fresh, changed: changes.length - fresh, same, refused: refused.length },
-    changes: changes.slice(0, MOST_TOLD),
-    more: Math.max(0, changes.length - MOST_TOLD),
+    counts: { new: fresh, changed, same, refused: refused.length },
+    changes,
+    more: fresh + changed - changes.length,
     refused,
-    left: p.left,
+    left,
     batch,
   };
 }
@@ -97,7 +100,7 @@ export const preview = async (
   ws: string,
   request: ImportRequest,
   progress: Progress,
-): Promise<ImportReport> => reportOf(request.kind, await plan(db, ws, request, progress), null);
+): Promise<ImportReport> => reportOf(request.kind, await plan(db, ws, request, progress, true), null);
 
 async function write(tx: Sql, ws: string, found: AnyPlan, at: string, progress: Progress): Promise<Undo> {
   // Between two writes the progress can be read, and the work stopped.
@@ -107,6 +110,7 @@ async function write(tx: Sql, ws: string, found: AnyPlan, at: string, progress: 
   };
   if (!found.planned.ok) throw new Error('A refused file is not applied');
   if (found.of === 'roster') return applyRoster(tx, ws, found.planned.lines, at, tell);
+  if (!found.planned.plan) throw new Error('A preview is not applied');
   if ((await stampOf(tx, ws)) !== found.stamp) {
     throw stale('Somebody has changed the library while the file was compared.', {
       remedy: 'Look at the preview again and take it in then; nothing was changed.',
@@ -126,7 +130,7 @@ export async function takeIn(
   request: ImportRequest,
   progress: Progress,
 ): Promise<ImportReport> {
-  const found = await plan(db, ws, request, progress);
+  const found = await plan(db, ws, request, progress, false);
   const refused = reportOf(request.kind, found, null);
   if (refused.counts.refused > 0 || refused.changes.length === 0) return refused;
   const batch = v7();

@@ -12,6 +12,7 @@ import type {
   ImportPlan,
   LibraryDocument,
   LibraryPart,
+  PlannedChange,
   ReadFile,
   Refusal,
   TaxonPart,
@@ -25,11 +26,49 @@ export interface ReadRequest {
   /** What a list is called, or the source that a table or descriptions without one are said by. */
   readonly name: string;
   readonly current: LibraryDocument;
+  /** Only what it would do is wanted, not how to do it. */
+  readonly previewOnly: boolean;
+}
+
+/** The most changes that are told one by one. */
+export const MOST_TOLD = 2000;
+
+/** How a file would change the library, in short. */
+export interface Outcome {
+  readonly fresh: number;
+  readonly changed: number;
+  readonly same: number;
+  readonly refused: readonly Refusal[];
+  readonly changes: readonly PlannedChange[];
+  readonly left: readonly string[];
 }
 
 export type Planned =
-  | { readonly ok: true; readonly plan: ImportPlan; readonly left: readonly string[] }
+  | {
+      readonly ok: true;
+      readonly outcome: Outcome;
+      /** Null where only a preview was wanted. Its list of changes stays behind: between threads it costs more than the rest. */
+      readonly plan: ImportPlan | null;
+    }
   | { readonly ok: false; readonly refused: readonly Refusal[] };
+
+/** The outcome of changes and refusals. */
+export function outcomeOf(
+  changes: readonly PlannedChange[],
+  same: number,
+  refused: readonly Refusal[],
+  left: readonly string[],
+): Outcome {
+  const fresh = changes.filter((c) => c.what === 'new').length;
+  return {
+    fresh,
+    changed: changes.length - fresh,
+    same,
+    refused,
+    changes: changes.slice(0, MOST_TOLD),
+    left,
+  };
+}
 
 const taxaOnly = (read: ReadFile<readonly TaxonPart[]>, extra: LibraryPart = {}): ReadFile<LibraryPart> => {
   if (!read.ok) return read;
@@ -100,5 +139,6 @@ export function planFile(
     where: read.where,
     progress: (done, total) => progress('comparing', done, total),
   });
-  return { ok: true, plan, left: read.left };
+  const outcome = outcomeOf(plan.changes, plan.same, plan.refused, read.left);
+  return { ok: true, outcome, plan: request.previewOnly ? null : { ...plan, changes: [] } };
 }

@@ -58,6 +58,8 @@ export interface Recorder {
   readonly ws: string;
   /** Puts in rows that were not there. */
   insert(table: WrittenTable, rows: readonly Row[]): Promise<void>;
+  /** Remembers rows that were put in by other means. */
+  put(table: WrittenTable, keys: readonly (readonly unknown[])[]): void;
   /** Keeps the rows in which a column has one of some values, as they are before they are changed or taken away. */
   keep(table: WrittenTable, column: string, values: readonly unknown[]): Promise<void>;
   /** Keeps and takes away the rows in which a column has one of some values. */
@@ -108,20 +110,27 @@ export function recorder(sql: Sql, ws: string): Recorder {
       had.push(row);
     }
   };
+  const add = async (table: WrittenTable, rows: readonly Row[]): Promise<void> => {
+    for (let i = 0; i < rows.length; i += CHUNK) {
+      await insertRows(
+        sql,
+        table,
+        rows.slice(i, i + CHUNK).map((r) => ({ ws, ...r })),
+      );
+    }
+  };
   return {
     sql,
     ws,
     insert: async (table, rows) => {
       const keys = WRITTEN[table];
-      const put = (after[table] ??= []);
-      for (let i = 0; i < rows.length; i += CHUNK) {
-        await insertRows(
-          sql,
-          table,
-          rows.slice(i, i + CHUNK).map((r) => ({ ws, ...r })),
-        );
-      }
-      for (const r of rows) put.push(keys.map((k) => r[k]));
+      await add(table, rows);
+      const kept = (after[table] ??= []);
+      for (const r of rows) kept.push(keys.map((k) => r[k]));
+    },
+    put: (table, keys) => {
+      const kept = (after[table] ??= []);
+      for (const k of keys) kept.push(k);
     },
     keep,
     remove: async (table, column, values) => {

@@ -2,6 +2,8 @@ import { v7 } from 'uuid';
 import { readRoster } from '@hurrow/core/formats';
 import type { PlannedChange, Refusal, RosterLine } from '@hurrow/core/formats';
 import type { Sql } from '../db/index.ts';
+import { outcomeOf } from './read.ts';
+import type { Outcome } from './read.ts';
 import { recorder } from './recorder.ts';
 import type { Undo } from './recorder.ts';
 
@@ -15,13 +17,8 @@ interface PlannedLine extends RosterLine {
 export type PlannedRoster =
   | {
       readonly ok: true;
-      readonly plan: {
-        readonly changes: readonly PlannedChange[];
-        readonly same: number;
-        readonly refused: readonly Refusal[];
-      };
+      readonly outcome: Outcome;
       readonly lines: readonly PlannedLine[];
-      readonly left: readonly string[];
     }
   | { readonly ok: false; readonly refused: readonly Refusal[] };
 
@@ -75,7 +72,7 @@ export async function planRoster(sql: Sql, ws: string, text: string): Promise<Pl
       },
     ];
   });
-  return { ok: true, plan: { changes, same, refused }, lines, left: [] };
+  return { ok: true, outcome: outcomeOf(changes, same, refused, []), lines };
 }
 
 /** Enrols who is new and writes names that changed. Nobody is taken out: that is done by hand. */

@@ -1,4 +1,4 @@
-import { insertRows } from '../db/index.ts';
+import { insertRows, one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, stale } from '../http/index.ts';
 import { IN_ORDER, WRITTEN, digestsOf } from './recorder.ts';
@@ -53,12 +53,29 @@ async function changedSince(sql: Sql, ws: string, left: readonly Left[]): Promis
   return changed;
 }
 
+/** How many of the statements an import made have been changed or taken back since. */
+async function statementsChanged(sql: Sql, ws: string, undo: Undo): Promise<number> {
+  const ids = (undo.after.statement ?? []).map(([id]) => id);
+  if (ids.length === 0) return 0;
+  const { standing } = await one<{ standing: number }>(
+    sql,
+    `select count(*)::integer as standing from statement
+     where ws = $1 and id = any($2::uuid[]) and version = 1 and retracted_at is null`,
+    [ws, ids],
+  );
+  return ids.length - standing;
+}
+
 /**
  * Puts back what an import did. @throws where something it wrote has been changed since, or something newer rests on
  * it; then nothing is changed.
  */
 export async function undoImport(sql: Sql, ws: string, undo: Undo): Promise<void> {
-  const changed = await changedSince(sql, ws, undo.left);
+  const rewritten = await statementsChanged(sql, ws, undo);
+  const changed = [
+    ...(rewritten > 0 ? [`statement (${rewritten})`] : []),
+    ...(await changedSince(sql, ws, undo.left)),
+  ];
   if (changed.length > 0) {
     throw stale(`Something the import wrote has been changed since: ${changed.join(', ')}.`, {
       remedy: 'Change it by hand, or undo what came after first.',

@@ -1,9 +1,11 @@
 import { v7 } from 'uuid';
 import type { PlannedStatement } from '@hurrow/core/formats';
 import { normalise } from '@hurrow/core/names';
+import { insertColumns } from '../db/index.ts';
+import type { Column } from '../db/index.ts';
 import type { Recorder } from './recorder.ts';
 
-const CHUNK = 5000;
+const CHUNK = 10_000;
 
 interface Ids {
   readonly taxon: ReadonlyMap<string, string>;
@@ -38,6 +40,105 @@ async function standing(
   return new Map(rows.map((r) => [`${r.taxon}/${r.character}/${r.source}/${r.life ?? ''}`, r.id]));
 }
 
+interface Chosen {
+  readonly s: PlannedStatement;
+  readonly taxon: string;
+  readonly source: string;
+  readonly id: string;
+  readonly old: boolean;
+}
+
+/** Statements a source made already get their new head; their old values are kept and taken away. */
+async function changeThose(rec: Recorder, changed: readonly Chosen[], at: string): Promise<void> {
+  if (changed.length === 0) return;
+  const ids = changed.map((c) => c.id);
+  await rec.keep('statement', 'id', ids);
+  await rec.remove('statement_state', 'statement', ids);
+  await rec.remove('statement_range', 'statement', ids);
+  await rec.sql.query(
+    `update statement t set kind = k.kind, n = k.n, note = k.note, at = $3, version = t.version + 1
+     from jsonb_populate_recordset(null::public.statement, $2::jsonb) k where t.ws = $1 and t.id = k.id`,
+    [
+      rec.ws,
+      JSON.stringify(
+        changed.map((c) => ({ id: c.id, kind: c.s.value.kind, n: c.s.part.n, note: c.s.part.note })),
+      ),
+      at,
+    ],
+  );
+  rec.watch('statement', 'id', ids);
+}
+
+async function writeNew(rec: Recorder, fresh: readonly Chosen[], at: string): Promise<void> {
+  if (fresh.length === 0) return;
+  const each = (type: string, pick: (c: Chosen) => unknown): Column => ({ type, values: fresh.map(pick) });
+  await insertColumns(rec.sql, 'statement', {
+    ws: { type: 'uuid', all: rec.ws },
+    id: each('uuid', (c) => c.id),
+    taxon: each('uuid', (c) => c.taxon),
+    source: each('uuid', (c) => c.source),
+    character: each('text', (c) => c.s.part.character),
+    kind: each('text', (c) => c.s.value.kind),
+    life: each('text', (c) => c.s.part.life),
+    n: each('integer', (c) => c.s.part.n),
+    note: each('text', (c) => c.s.part.note),
+    exception: { type: 'boolean', all: false },
+    at: { type: 'timestamptz', all: at },
+    version: { type: 'integer', all: 1 },
+  });
+  rec.put(
+    'statement',
+    fresh.map((c) => [c.id]),
+  );
+}
+
+/**
+ * The values of statements. Those of new statements go with them when they are taken away, so only those of others are
+ * remembered.
+ */
+async function writeValues(rec: Recorder, chunk: readonly Chosen[]): Promise<void> {
+  const states = chunk.flatMap(({ s, id, old }) =>
+    s.value.kind === 'states'
+      ? s.value.states.map((x) => ({ id, old, character: s.part.character, ...x }))
+      : [],
+  );
+  if (states.length > 0) {
+    await insertColumns(rec.sql, 'statement_state', {
+      ws: { type: 'uuid', all: rec.ws },
+      statement: { type: 'uuid', values: states.map((x) => x.id) },
+      character: { type: 'text', values: states.map((x) => x.character) },
+      state: { type: 'text', values: states.map((x) => x.state) },
+      freq: { type: 'text', values: states.map((x) => x.freq) },
+    });
+    rec.put(
+      'statement_state',
+      states.filter((x) => x.old).map((x) => [x.id, x.state]),
+    );
+  }
+  const ranges = chunk.flatMap(({ s, id, old }) =>
+    s.value.kind === 'range' ? [{ id, old, ...s.value }] : [],
+  );
+  if (ranges.length > 0) {
+    const each = (key: 'xlow' | 'low' | 'high' | 'xhigh'): Column => ({
+      type: 'double precision',
+      values: ranges.map((r) => r[key]),
+    });
+    await insertColumns(rec.sql, 'statement_range', {
+      ws: { type: 'uuid', all: rec.ws },
+      statement: { type: 'uuid', values: ranges.map((r) => r.id) },
+      xlow: each('xlow'),
+      low: each('low'),
+      high: each('high'),
+      xhigh: each('xhigh'),
+      entered: { type: 'text', values: ranges.map((r) => r.entered) },
+    });
+    rec.put(
+      'statement_range',
+      ranges.filter((r) => r.old).map((r) => [r.id]),
+    );
+  }
+}
+
 /**
  * Writes statements in chunks: those a source made already are changed under the id they have.
  * @param progress told after every chunk; throwing leaves the transaction to be rolled back.
@@ -57,77 +158,17 @@ export async function writeStatements(
       const old = there.get(`${taxon}/${s.part.character}/${source}/${s.part.life ?? ''}`);
       return { s, taxon, source, id: old ?? v7(), old: old !== undefined };
     });
-    const changed = chunk.filter((c) => c.old);
-    await rec.keep(
-      'statement',
-      'id',
-      changed.map((c) => c.id),
+    await changeThose(
+      rec,
+      chunk.filter((c) => c.old),
+      at,
     );
-    await rec.remove(
-      'statement_state',
-      'statement',
-      changed.map((c) => c.id),
+    await writeNew(
+      rec,
+      chunk.filter((c) => !c.old),
+      at,
     );
-    await rec.remove(
-      'statement_range',
-      'statement',
-      changed.map((c) => c.id),
-    );
-    await rec.sql.query(
-      `update statement t set kind = k.kind, n = k.n, note = k.note, at = $3, version = t.version + 1
-       from jsonb_populate_recordset(null::public.statement, $2::jsonb) k where t.ws = $1 and t.id = k.id`,
-      [
-        rec.ws,
-        JSON.stringify(
-          changed.map((c) => ({ id: c.id, kind: c.s.value.kind, n: c.s.part.n, note: c.s.part.note })),
-        ),
-        at,
-      ],
-    );
-    await rec.insert(
-      'statement',
-      chunk
-        .filter((c) => !c.old)
-        .map(({ s, id, taxon, source }) => ({
-          id,
-          taxon,
-          source,
-          character: s.part.character,
-          kind: s.value.kind,
-          life: s.part.life,
-          n: s.part.n,
-          note: s.part.note,
-          exception: false,
-          at,
-          version: 1,
-        })),
-    );
-    await rec.insert(
-      'statement_state',
-      chunk.flatMap(({ s, id }) =>
-        s.value.kind === 'states'
-          ? s.value.states.map((x) => ({
-              statement: id,
-              character: s.part.character,
-              state: x.state,
-              freq: x.freq,
-            }))
-          : [],
-      ),
-    );
-    await rec.insert(
-      'statement_range',
-      chunk.flatMap(({ s, id }) => {
-        if (s.value.kind !== 'range') return [];
-        const { xlow, low, high, xhigh, entered } = s.value;
-        return [{ statement: id, xlow, low, high, xhigh, entered }];
-      }),
-    );
-    rec.watch(
-      'statement',
-      'id',
-      chunk.map((c) => c.id),
-    );
+    await writeValues(rec, chunk);
     await progress(from + chunk.length);
   }
 }

@@ -9,6 +9,7 @@ import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
 import { AppLink, Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { SpeciesNav } from '../species/SpeciesNav.tsx';
+import { GroundPart } from './GroundPart.tsx';
 import { Occurrences } from './Occurrences.tsx';
 import { PresenceKey, PresencePatterns, RangeMap } from './RangeMap.tsx';
 import type { MapPoint } from './RangeMap.tsx';
@@ -115,6 +116,7 @@ function Range({ detail }: { detail: RangeDetail }) {
             onChoose={setChosen}
             onSet={set}
           />
+          <GroundPart id={detail.taxon.id} />
           <RegionLists records={records} names={names} onChoose={setChosen} />
         </div>
       </div>
