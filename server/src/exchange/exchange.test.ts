@@ -185,6 +185,18 @@ Abies procera,velvet,3 pounds
     expect(bad.status).toBe(422);
   });
 
+  test('a file larger than any that is read, before anything is done with it', async () => {
+    const large = await owner.call(
+      'POST',
+      '/api/imports/preview?kind=library&name=x',
+      'x'.repeat(46_000_000),
+      {
+        type: 'text/plain',
+      },
+    );
+    expect([large.status, large.body.detail]).toEqual([400, 'The request is too large.']);
+  });
+
   test('an import whose work was changed since is not undone', async () => {
     const done = await taken('table', 'species,bark.texture\nAbies grandis,warty\n', 'Second notes');
     const batch = done.batch;
