@@ -7,7 +7,7 @@ export type { NameLine } from './nameDocument.ts';
 export type { Path, Place, ReadFile, Refusal } from './place.ts';
 export { MOST_REFUSALS, refusal } from './place.ts';
 export { planImport } from './plan.ts';
-export type { ChangeKind, ImportPlan, PlannedChange, PlannedStatement } from './plan.ts';
+export type { ChangeKind, ImportPlan, PlannedChange, PlannedStatement } from './planTypes.ts';
 export { inNameOrder, inRegionOrder } from './planTaxon.ts';
 export { PRESENCES, REGION, readRangeMap, readRangeTable, writeRangeMap, writeRangeTable } from './ranges.ts';
 export { readRoster, writeRoster } from './roster.ts';

@@ -1,0 +1,95 @@
+import same from 'fast-deep-equal';
+import { readValue } from '../characters/index.ts';
+import type { Character, RangeValue, Vocabulary } from '../characters/index.ts';
+import { normalise } from '../names/index.ts';
+import type { RangeNumbers, StatementPart, TaxonPart, ValuePart } from './document.ts';
+import type { Path } from './place.ts';
+import type { Notes, PlannedStatement } from './planTypes.ts';
+
+const close = (a: number | null, b: number | null): boolean =>
+  a === b || (a !== null && b !== null && Math.abs(a - b) <= 1e-6 * Math.max(1, Math.abs(a), Math.abs(b)));
+const numbersText = (n: RangeNumbers): string => `${n.low} to ${n.high}${n.unit ? ` ${n.unit}` : ''}`;
+
+/** What is wrong between a range's text and its numbers; null where they say the same. */
+function lie(c: Character, value: RangeValue, numbers: RangeNumbers | undefined): string | null {
+  if (!numbers) return null;
+  const unit = c.kind === 'length' ? 'mm' : c.unit;
+  if (numbers.unit !== unit) return `The numbers are in “${numbers.unit}”; ${c.term} is kept in “${unit}”`;
+  const agree = (['xlow', 'low', 'high', 'xhigh'] as const).every((k) => close(numbers[k], value[k]));
+  return agree ? null : `The text says ${value.entered}, the numbers ${numbersText(numbers)}`;
+}
+
+const textOf = (v: ValuePart): string =>
+  v.kind === 'range'
+    ? v.entered
+    : v.kind === 'inapplicable'
+      ? 'does not apply'
+      : v.states
+          .map((s) => (s.freq === 'usual' ? s.state : `${s.state} (${s.freq.replace('_', ' ')})`))
+          .join(', ');
+
+const statementKey = (s: Pick<StatementPart, 'character' | 'source' | 'life'>): string =>
+  JSON.stringify([s.character, normalise(s.source), s.life]);
+
+/** Statements of one taxon that are new or say something else than its source did. */
+export function planStatements(
+  t: TaxonPart,
+  i: number,
+  stands: TaxonPart | undefined,
+  vocabulary: Vocabulary,
+  knowsSource: (citation: string | null) => boolean,
+  { refuse, note, keep }: Notes,
+): readonly PlannedStatement[] {
+  const statements: PlannedStatement[] = [];
+  const said = new Map((stands?.statements ?? []).map((s) => [statementKey(s), s]));
+  const once = new Set<string>();
+  t.statements?.forEach((s, k) => {
+    const path: Path = ['taxa', i, 'statements', k];
+    const c = vocabulary.get(s.character);
+    if (!c) {
+      refuse(
+        path,
+        `There is no character “${s.character}”.`,
+        'Add it to the vocabulary first; the glossary lists them.',
+      );
+      return;
+    }
+    const read = readValue(
+      c,
+      s.value.kind === 'range' ? { kind: 'range', entered: s.value.entered } : s.value,
+    );
+    if (!read.ok) {
+      refuse(path, `${t.name}, ${c.term}: ${read.problem.message}`, read.problem.remedy);
+      return;
+    }
+    const wrong =
+      s.value.kind === 'range' && read.value.kind === 'range' ? lie(c, read.value, s.value.numbers) : null;
+    if (wrong) {
+      refuse(path, `${t.name}, ${c.term}: ${wrong}.`, 'Leave the numbers out, or mend them.');
+      return;
+    }
+    if (!knowsSource(s.source))
+      refuse(path, `There is no source “${s.source}”.`, 'Add it to the sources of the file.');
+    const key = statementKey(s);
+    if (once.has(key)) refuse(path, `${t.name}: the source says ${c.term} twice.`, 'Keep one of the two.');
+    once.add(key);
+    const old = said.get(key);
+    const plain = (x: StatementPart): unknown => [
+      x.value.kind === 'range' ? x.value.entered : x.value,
+      x.n,
+      x.note,
+    ];
+    if (old && same(plain(old), plain(s))) {
+      keep();
+      return;
+    }
+    statements.push({ taxon: t.name, part: s, value: read.value, replaces: old !== undefined });
+    note(
+      'statement',
+      old ? 'changed' : 'new',
+      `${t.name}, ${c.term}`,
+      old ? `${textOf(old.value)} → ${textOf(s.value)}` : textOf(s.value),
+    );
+  });
+  return statements;
+}
