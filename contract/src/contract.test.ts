@@ -12,6 +12,7 @@ const WHOLE: readonly string[] = [
   '/api/pairs',
   '/api/photos/:id',
   '/api/policies',
+  '/api/species/:id/occurrences',
 ];
 
 describe('the route table', () => {
