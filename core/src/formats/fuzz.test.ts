@@ -13,7 +13,16 @@ import { readTable } from './table.ts';
 
 const RUNS = Number(process.env['HURROW_FUZZ'] ?? 2000);
 
-const SMALL = { ...LIBRARY, characters: LIBRARY.characters.slice(0, 4), words: [] };
+/** Frozen to the ground, so that a plan that changed it would throw. */
+function frozen<T>(value: T): T {
+  if (typeof value === 'object' && value !== null && !Object.isFrozen(value)) {
+    Object.freeze(value);
+    for (const inner of Object.values(value)) frozen(inner);
+  }
+  return value;
+}
+
+const SMALL = frozen({ ...LIBRARY, characters: LIBRARY.characters.slice(0, 4), words: [] });
 /** Files that are right, to be damaged. */
 const RIGHT = {
   library: writeLibraryJson({ ...SMALL, characters: [] }, '1'),
@@ -77,7 +86,6 @@ const damaged = (right: string): fc.Arbitrary<string> => {
 
 /** Whether a file was read, with its plan where it is one of the library; anything refused has place and remedy. */
 function check(kind: keyof typeof RIGHT, text: string): boolean {
-  const before = JSON.stringify(SMALL);
   const read = READ[kind](text);
   const refused = read.ok
     ? kind === 'library'
@@ -91,7 +99,6 @@ function check(kind: keyof typeof RIGHT, text: string): boolean {
     expect(r.remedy.length).toBeGreaterThan(3);
   }
   if (!read.ok) expect(refused.length).toBeGreaterThan(0);
-  expect(JSON.stringify(SMALL)).toBe(before);
   return read.ok;
 }
 
