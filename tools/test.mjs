@@ -73,7 +73,14 @@ async function code() {
     const file = join(reports, 'postgres.json');
     const result = await withPostgres((url) =>
       jest(
-        ['--selectProjects', 'server', '--testPathIgnorePatterns', 'crash|cli', '--json', `--outputFile=${file}`],
+        [
+          '--selectProjects',
+          'server',
+          '--testPathIgnorePatterns',
+          'crash|cli',
+          '--json',
+          `--outputFile=${file}`,
+        ],
         { env: { ...process.env, HURROW_TEST_POSTGRES: url }, quiet: true },
       ),
     );
