@@ -1,4 +1,4 @@
-import type { Challenge, Fit, Ground, Presence } from '@hurrow/core/range';
+import type { Area, Challenge, Fit, Ground, Presence } from '@hurrow/core/range';
 import type { TaxonHeader } from './library.ts';
 
 export const PRESENCE = ['native', 'introduced', 'planted', 'rare'] as const;
@@ -49,7 +49,7 @@ export interface RangeDetail {
   readonly records: readonly RangeRow[];
   readonly areas: readonly {
     readonly presence: Presence;
-    readonly geometry: { readonly type: string; readonly coordinates: unknown };
+    readonly geometry: Area;
   }[];
   readonly occurrences: readonly OccurrenceRow[];
   readonly trees: readonly { readonly tag: string; readonly lat: number; readonly lon: number }[];

@@ -6,3 +6,5 @@ export { challengeOf, presenceAt } from './presence.ts';
 export type { Challenge, Found, Presence, RangeArea, RangeRecord, Spot } from './presence.ts';
 export { REGIONS, countyCode, isCounty, regionOf, stateByFips, stateOf } from './regions.ts';
 export type { Region } from './regions.ts';
+export { wound } from './wound.ts';
+export type { Area } from './wound.ts';

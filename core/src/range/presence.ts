@@ -1,5 +1,7 @@
 import { geoContains } from 'd3-geo';
 import { stateOf } from './regions.ts';
+import { wound } from './wound.ts';
+import type { Area } from './wound.ts';
 
 export type Presence = 'native' | 'introduced' | 'planted' | 'rare';
 
@@ -10,7 +12,8 @@ export interface RangeRecord {
 
 export interface RangeArea {
   readonly presence: Presence;
-  readonly geometry: Parameters<typeof geoContains>[0];
+  /** Rings in either direction. */
+  readonly geometry: Area;
 }
 
 /** A place on the ground: the county or other region it lies in, where that is known. */
@@ -35,7 +38,7 @@ export function presenceAt(
   areas: readonly RangeArea[],
   spot: Spot,
 ): Found | null {
-  const area = areas.findIndex((a) => geoContains(a.geometry, [spot.lon, spot.lat]));
+  const area = areas.findIndex((a) => geoContains(wound(a.geometry), [spot.lon, spot.lat]));
   const drawn = areas[area];
   if (drawn) return { presence: drawn.presence, by: { area } };
   if (spot.region === null) return null;

@@ -59,6 +59,23 @@ describe('presence at a place', () => {
     expect(presenceAt(RECORDS, areas, at('US-MT-089', 46, -115.5))?.by).toEqual({ region: 'US-MT-089' });
   });
 
+  test('an area holds the same places whichever way its rings are wound, and not what its hole holds', () => {
+    const ring = (west: number, south: number, size: number) => [
+      [west, south],
+      [west + size, south],
+      [west + size, south + size],
+      [west, south + size],
+      [west, south],
+    ];
+    const [outline, hole] = [ring(-116, 47, 1), ring(-115.6, 47.4, 0.2)];
+    for (const turn of [(r: number[][]) => r, (r: number[][]) => [...r].reverse()]) {
+      const geometry = { type: 'Polygon' as const, coordinates: [turn(outline), turn(hole)] };
+      const holds = (lat: number, lon: number) =>
+        presenceAt([], [{ presence: 'native', geometry }], { region: null, lat, lon }) !== null;
+      expect([holds(47.2, -115.8), holds(47.5, -115.5), holds(40, -100)]).toEqual([true, false, false]);
+    }
+  });
+
   test('a tree outside the range challenges it, one that was planted there by another record', () => {
     expect(challengeOf(RECORDS, [], at('US-ID-017'), false)).toEqual({
       kind: 'outside',

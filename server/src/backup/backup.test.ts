@@ -50,6 +50,18 @@ describe('one file with everything', () => {
     }
   });
 
+  test('stands in an empty database of the kind the application runs on, the same to the last row', async () => {
+    const other = await openTestApp({ filled: false });
+    try {
+      expect(other.db.kind).toBe(process.env['HURROW_TEST_POSTGRES'] ? 'postgres' : 'pglite');
+      const answers = answersInMemory();
+      await restoreBackup(other.db, answers, bytes, []);
+      expect(filesOf(await writeBackup(other.db, answers.read(), 'test', AT))).toEqual(filesOf(bytes));
+    } finally {
+      await other.close();
+    }
+  });
+
   test('holds nobody’s session', () => {
     expect(Object.keys(filesOf(bytes)).filter((n) => /session|attempt_limit/.test(n))).toEqual([]);
   });

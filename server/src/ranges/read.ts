@@ -138,7 +138,7 @@ export async function readRangeDetail(sql: Sql, ws: string, taxon: string): Prom
     taxon: header,
     version: row.version,
     records: range.records,
-    areas: range.areas as RangeDetail['areas'],
+    areas: range.areas,
     occurrences,
     trees: (await readSpots(sql, ws, taxon)).map(({ tag, lat, lon }) => ({ tag, lat, lon })),
     challenges,

@@ -1,5 +1,6 @@
-import { geoAlbersUsa } from 'd3-geo';
-import { isCounty, stateOf } from '@hurrow/core/range';
+import { geoAlbersUsa, geoPath } from 'd3-geo';
+import type { RangeDetail } from '@hurrow/contract';
+import { isCounty, stateOf, wound } from '@hurrow/core/range';
 import type { Outline, Presence } from '@hurrow/core/range';
 import { PRESENCES, presenceWord } from './presenceWords.ts';
 
@@ -17,6 +18,8 @@ const HEIGHT = 610;
 const project = geoAlbersUsa()
   .scale(1300)
   .translate([WIDTH / 2, HEIGHT / 2]);
+
+const drawnArea = geoPath(project).digits(1);
 
 /** Fills and patterns of presence, for this map and its key. */
 export function PresencePatterns() {
@@ -119,6 +122,8 @@ interface Props {
   readonly states: readonly Outline[];
   readonly counties: readonly Outline[];
   readonly records: ReadonlyMap<string, Presence>;
+  /** Areas drawn in degrees; they lie over everything else. */
+  readonly areas: RangeDetail['areas'];
   readonly points: readonly MapPoint[];
   readonly chosen: string | null;
   /** The state that is looked at closely, with its counties. */
@@ -128,7 +133,17 @@ interface Props {
 }
 
 /** States and counties with what is recorded of each; a county lies over its state. */
-export function RangeMap({ states, counties, records, points, chosen, focus, label, onChoose }: Props) {
+export function RangeMap({
+  states,
+  counties,
+  records,
+  areas,
+  points,
+  chosen,
+  focus,
+  label,
+  onChoose,
+}: Props) {
   const view = viewOf(states, focus);
   const scale = view[2] / WIDTH;
   const shape = (o: Outline) => {
@@ -153,6 +168,17 @@ export function RangeMap({ states, counties, records, points, chosen, focus, lab
       {states.map(shape)}
       {counties.map(shape)}
       {last ? <path d={last.path} className="region outline" strokeWidth={3 * scale} /> : null}
+      {areas.map((a, i) => (
+        <path
+          key={i}
+          d={drawnArea(wound(a.geometry)) ?? ''}
+          fill={fillOf(a.presence)}
+          className="region area"
+          strokeWidth={1.6 * scale}
+        >
+          <title>{`area drawn: ${presenceWord(a.presence)}`}</title>
+        </path>
+      ))}
       {points.map((p) => (
         <Point key={p.key} point={p} scale={scale} />
       ))}

@@ -93,6 +93,7 @@ function Range({ detail }: { detail: RangeDetail }) {
               states={states}
               counties={counties}
               records={records}
+              areas={detail.areas}
               points={pointsOf(detail, found)}
               chosen={chosen}
               focus={focus}
