@@ -1,8 +1,6 @@
 import type { Area, Challenge, Fit, Ground, Presence } from '@hurrow/core/range';
 import type { TaxonHeader } from './library.ts';
 
-export const PRESENCE = ['native', 'introduced', 'planted', 'rare'] as const;
-
 export interface RangeRow {
   readonly region: string;
   readonly presence: Presence;

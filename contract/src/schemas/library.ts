@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { DISTANCES, HANDLINGS, MATERIALS, ORGANS, SEASONS, WINDOW_KINDS } from '@hurrow/core/conditions';
 import { FREQUENCIES, KINDS, MERGE_POLICIES } from '@hurrow/core/characters';
-import { AUDIENCES, PRESENCE, PROSE_TOPICS, SOURCE_KINDS } from '../index.ts';
+import { PRESENCES } from '@hurrow/core/range';
+import { AUDIENCES, PROSE_TOPICS, SOURCE_KINDS } from '../index.ts';
 import { date, id, name, optional, place } from './parts.ts';
 
 const one = (values: readonly string[]): Joi.StringSchema => Joi.string().valid(...values);
@@ -90,7 +91,7 @@ export const LIBRARY_BODIES = {
           region: Joi.string()
             .pattern(/^[A-Z]{2}(-[A-Z0-9]{1,6})?(-[0-9]{3})?$/, 'a region code')
             .required(),
-          presence: one(PRESENCE).required(),
+          presence: one(PRESENCES).required(),
           source: id.allow(null).required(),
         }),
       )

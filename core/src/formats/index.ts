@@ -9,7 +9,7 @@ export { MOST_REFUSALS, refusal } from './place.ts';
 export { planImport } from './plan.ts';
 export type { ChangeKind, ImportPlan, PlannedChange, PlannedStatement } from './planTypes.ts';
 export { inNameOrder, inRegionOrder } from './planTaxon.ts';
-export { PRESENCES, REGION, readRangeMap, readRangeTable, writeRangeMap, writeRangeTable } from './ranges.ts';
+export { REGION, readRangeMap, readRangeTable, writeRangeMap, writeRangeTable } from './ranges.ts';
 export { readRoster, writeRoster } from './roster.ts';
 export type { RosterLine } from './roster.ts';
 export { notInSdd, writeSdd } from './sddWrite.ts';

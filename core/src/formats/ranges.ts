@@ -1,11 +1,11 @@
 import { normalise } from '../names/index.ts';
+import { PRESENCES } from '../range/index.ts';
 import { readCsv, writeCsv } from './csv.ts';
 import type { AreaGeometry, AreaPart, RangePart, TaxonPart } from './document.ts';
 import { readJson } from './jsonText.ts';
 import { MOST_REFUSALS, placesOf, refusal } from './place.ts';
 import type { ReadFile, Refusal } from './place.ts';
 
-export const PRESENCES = ['native', 'introduced', 'planted', 'rare'] as const;
 /** ISO 3166-2, with the three digits of a county behind a state: `US-MT`, `CA-BC`, `US-MT-089`. */
 export const REGION = /^[A-Z]{2}(-[A-Z0-9]{1,6})?(-[0-9]{3})?$/;
 

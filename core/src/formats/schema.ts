@@ -1,6 +1,8 @@
 import { DISTANCES, HANDLINGS, MATERIALS, ORGANS } from '../conditions/index.ts';
 import { FREQUENCIES, KINDS, MERGE_POLICIES } from '../characters/index.ts';
-import { PRESENCES, REGION } from './ranges.ts';
+import { RANKS } from '../names/index.ts';
+import { PRESENCES } from '../range/index.ts';
+import { REGION } from './ranges.ts';
 
 const text = (most: number) => ({ type: 'string', minLength: 1, maxLength: most });
 const orNull = (schema: object) => ({ anyOf: [schema, { type: 'null' }] });
@@ -91,7 +93,6 @@ const HAZARDS = [
   'pest',
   'other',
 ];
-const RANKS = ['family', 'genus', 'section', 'group', 'species', 'infraspecies', 'cultivar', 'hybrid'];
 const AUDIENCES = ['young', 'general', 'technical'];
 
 const state = object(

@@ -1,5 +1,5 @@
 import type { Character, Frequency, Vocabulary } from '../characters/index.ts';
-import { normalise } from '../names/index.ts';
+import { RANKS, normalise } from '../names/index.ts';
 import type { LibraryPart, SourcePart, StatementPart, TaxonPart, ValuePart } from './document.ts';
 import { MOST_REFUSALS, placesOf, refusal } from './place.ts';
 import type { ReadFile, Refusal } from './place.ts';
@@ -50,8 +50,6 @@ function sourceOf(p: XmlElement): SourcePart {
     rank: typeof rank === 'number' ? rank : 100,
   };
 }
-
-const RANKS = ['family', 'genus', 'section', 'group', 'species', 'infraspecies', 'cultivar', 'hybrid'];
 
 /**
  * Reads descriptions from SDD 1.1. Characters and states are found in the vocabulary by their id, else by their words.
@@ -158,7 +156,7 @@ export function readSdd(text: string, vocabulary: Vocabulary, fallback: string):
     taxa.set(id, {
       part: {
         name,
-        rank: RANKS.includes(literal) ? literal : 'species',
+        rank: (RANKS as readonly string[]).includes(literal) ? literal : 'species',
         ...(detailOf(t) ? { authority: detailOf(t) } : {}),
         ...(parent ? { parents: [{ name: parent, kind: 'classification' }] } : {}),
       },

@@ -11,3 +11,4 @@ export type { ListLine } from './nameList.ts';
 export { recognise } from './recognise.ts';
 export type { Recognised } from './recognise.ts';
 export { standsUnder } from './under.ts';
+export { RANKS, SPECIES_RANKS } from './ranks.ts';

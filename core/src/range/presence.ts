@@ -3,7 +3,9 @@ import { stateOf } from './regions.ts';
 import { wound } from './wound.ts';
 import type { Area } from './wound.ts';
 
-export type Presence = 'native' | 'introduced' | 'planted' | 'rare';
+/** What a species is in a region. */
+export const PRESENCES = ['native', 'introduced', 'planted', 'rare'] as const;
+export type Presence = (typeof PRESENCES)[number];
 
 export interface RangeRecord {
   readonly region: string;

@@ -4,6 +4,7 @@ import { dayOfYear } from '../conditions/index.ts';
 import type { Conditions, WindowKind } from '../conditions/index.ts';
 import { planImport, readLibraryJson, readTable } from '../formats/index.ts';
 import type { ImportPlan, LibraryDocument, LibraryPart, ReadFile, Refusal } from '../formats/index.ts';
+import { SPECIES_RANKS } from '../names/index.ts';
 import { comparePair, describeTaxa, expectedCharacters } from '../tells/index.ts';
 import type { LibraryData, Verdict, WindowRow } from '../tells/index.ts';
 
@@ -45,8 +46,6 @@ export interface PairTells {
 export type TellsFound =
   | { readonly ok: true; readonly pairs: readonly PairTells[] }
   | { readonly ok: false; readonly refused: readonly Refusal[] };
-
-const SPECIES = ['species', 'infraspecies', 'cultivar', 'hybrid'];
 
 /** A plan of a file against nothing, as the data that core describes taxa from. */
 function dataOf(plan: ImportPlan): LibraryData {
@@ -115,7 +114,7 @@ export function tellsOfTable(request: TellsRequest): TellsFound {
   }
   const names = list
     ? list.members.map((m) => m.name)
-    : plan.taxa.filter((t) => SPECIES.includes(t.part.rank)).map((t) => t.part.name);
+    : plan.taxa.filter((t) => SPECIES_RANKS.includes(t.part.rank)).map((t) => t.part.name);
   // A day that is none would make every season unknown.
   dayOfYear(request.conditions.date);
   const described = describeTaxa(names, dataOf(plan), vocabulary, null);

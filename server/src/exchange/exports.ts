@@ -12,6 +12,7 @@ import {
   writeTable,
 } from '@hurrow/core/formats';
 import type { LibraryDocument, NameLine, TaxonPart } from '@hurrow/core/formats';
+import { SPECIES_RANKS } from '@hurrow/core/names';
 import { describeTaxa } from '@hurrow/core/tells';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -20,8 +21,6 @@ import type { Account, Call, Reply } from '../http/index.ts';
 import { readLibrary, readVocabulary } from '../library/index.ts';
 import { readDocument } from './document.ts';
 import { readRosterLines } from './roster.ts';
-
-const SPECIES_RANKS = ['species', 'infraspecies', 'cultivar', 'hybrid'];
 
 const isSpecies = (t: TaxonPart): boolean => SPECIES_RANKS.includes(t.rank);
 

@@ -50,7 +50,6 @@ export function jobsInMemory(
     for (const oldest of kept.keys()) {
       if (kept.size <= MOST_KEPT) break;
       if (kept.get(oldest)?.state.state !== 'running') kept.delete(oldest);
-      else break;
     }
     const progress: Progress = Object.assign(
       (stage: string, done: number, total: number | null) => {

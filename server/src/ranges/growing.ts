@@ -1,5 +1,6 @@
 import type { GrowingHere } from '@hurrow/contract';
 import { vocabularyOf } from '@hurrow/core/characters';
+import { SPECIES_RANKS } from '@hurrow/core/names';
 import { couldGrow } from '@hurrow/core/range';
 import type { GrowingPlace } from '@hurrow/core/range';
 import { describeTaxa } from '@hurrow/core/tells';
@@ -60,7 +61,7 @@ export async function readGrowing(call: Call<Account>): Promise<Reply> {
     await db.query<{ id: string }>(
       `select t.id from taxon t where t.ws = $1 and t.rank = any($3::text[])
          and ($2::text is null or exists (select 1 from list_member m where m.ws = t.ws and m.taxon = t.id and m.list::text = $2))`,
-      [ws, call.query['list'] ?? null, ['species', 'infraspecies', 'cultivar', 'hybrid']],
+      [ws, call.query['list'] ?? null, SPECIES_RANKS],
     )
   ).map((t) => t.id);
   const headers = await readHeaders(db, ws, taxa);

@@ -26,8 +26,9 @@ function SectionPanel({ section }: { section: Section }) {
         {section.students.map((s) => (
           <li key={s.id}>
             {mayTeach ? (
-              <button type="button" className="as-link" onClick={() => setOpen(s)}>
-                <span className="number">{s.code}</span> {s.firstName ?? ''}
+              <button type="button" className="as-link number" onClick={() => setOpen(s)}>
+                {s.code}
+                {s.firstName ? ` ${s.firstName}` : ''}
               </button>
             ) : (
               <>

@@ -22,7 +22,9 @@ export function RegionLists({
 }) {
   return (
     <section className="panel" aria-label="Recorded regions">
-      <h2>Recorded in {records.size}</h2>
+      <h2>
+        Recorded in {records.size} region{records.size === 1 ? '' : 's'}
+      </h2>
       {GROUPS.map(([title, within]) => {
         const codes = [...records.keys()]
           .filter(within)
