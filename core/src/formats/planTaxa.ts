@@ -52,7 +52,7 @@ export function planTaxa(
   options: PlanOptions,
   found: Notes,
 ): PlannedTaxa {
-  const { refuse, note, keep } = found;
+  const { refuse, note, keep, once } = found;
   const { adding } = options;
   const taxaThere = new Map(current.taxa.map((t) => [normalise(t.name), t]));
   const taxaComing = new Map<string, number>();
@@ -102,6 +102,14 @@ export function planTaxa(
         'Mend the rank in the file.',
       );
     }
+    once(['taxa', i, 'names'], t.names, (x) => `${x.kind.replace('_', ' ')} ${normalise(x.text)}`, t.name);
+    once(
+      ['taxa', i, 'parents'],
+      t.parents,
+      (p) => `${p.kind.replace('_', ' ')} ${normalise(p.name)}`,
+      t.name,
+    );
+    once(['taxa', i, 'range'], t.range, (r) => r.region, t.name);
     t.names?.forEach((x, k) => {
       const owner = normalise(x.text);
       if (x.kind === 'synonym' && owner !== normalise(t.name) && knowsTaxon(x.text)) {
@@ -122,7 +130,14 @@ export function planTaxa(
       if (normalise(p.name) === normalise(t.name))
         refuse(['taxa', i, 'parents', k], `${t.name} stands under itself.`, 'Name its genus or group.');
     });
+    const named = new Set([t.name, ...(t.names ?? stands?.names ?? []).map((x) => x.text)]);
     t.roots?.forEach((r, k) => {
+      if (!named.has(r.name))
+        refuse(
+          ['taxa', i, 'roots', k],
+          `“${r.name}” is none of the names of ${t.name}.`,
+          'Give the root one of its names.',
+        );
       if (r.character !== null && !vocabulary.get(r.character)?.states.some((s) => s.id === r.state)) {
         refuse(
           ['taxa', i, 'roots', k],

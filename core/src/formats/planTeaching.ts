@@ -9,10 +9,16 @@ export function planPairs(
   incoming: LibraryPart,
   vocabulary: Vocabulary,
   knowsTaxon: (name: string) => boolean,
-  { refuse, weigh }: Notes,
+  { refuse, weigh, once }: Notes,
 ): readonly PairPart[] {
   const pairKey = (p: PairPart): string =>
     JSON.stringify([[normalise(p.a), normalise(p.b)].sort(), p.character]);
+  once(
+    ['pairs'],
+    incoming.pairs,
+    (p) => `${[p.a, p.b].sort().join(' and ')}${p.character ? ` by ${p.character}` : ''}`,
+    'Look-alikes',
+  );
   const pairsThere = new Map(current.pairs.map((p) => [pairKey(p), p]));
   return (incoming.pairs ?? []).filter((p, i) => {
     for (const name of [p.a, p.b]) {
@@ -43,8 +49,9 @@ export function planLists(
   current: LibraryDocument,
   incoming: LibraryPart,
   knowsTaxon: (name: string) => boolean,
-  { refuse, weigh }: Notes,
+  { refuse, weigh, once }: Notes,
 ): readonly ListPart[] {
+  once(['lists'], incoming.lists, (l) => normalise(l.name), 'Lists');
   const listsThere = new Map(current.lists.map((l) => [normalise(l.name), l]));
   return (incoming.lists ?? []).filter((l, i) => {
     const once = new Set<string>();
@@ -75,10 +82,11 @@ export function planPolicies(
   incoming: LibraryPart,
   vocabulary: Vocabulary,
   knowsSource: (citation: string | null) => boolean,
-  { refuse, note, weigh }: Notes,
+  { refuse, note, weigh, once }: Notes,
 ): Pick<ImportPlan, 'merge' | 'policies'> {
   const merge = incoming.merge !== undefined && incoming.merge !== current.merge ? incoming.merge : null;
   if (merge) note('policy', 'changed', 'several sources', `${current.merge} → ${merge}`);
+  once(['policies'], incoming.policies, (p) => p.character, 'Policies');
   const policiesThere = new Map(current.policies.map((p) => [p.character, p]));
   const policies = (incoming.policies ?? []).filter((p, i) => {
     if (!vocabulary.has(p.character))

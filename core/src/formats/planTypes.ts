@@ -64,6 +64,13 @@ export interface Notes {
   readonly refuse: (path: Path, message: string, remedy: string) => void;
   readonly note: (kind: ChangeKind, what: 'new' | 'changed', name: string, detail?: string) => void;
   readonly keep: () => void;
+  /** Refuses what is given a second time among things that stand once each. */
+  readonly once: <T>(
+    path: Path,
+    items: readonly T[] | undefined,
+    key: (item: T) => string,
+    whose: string,
+  ) => void;
   /** Whether a thing is new or changed, and says so. */
   readonly weigh: <T>(
     kind: ChangeKind,
@@ -83,15 +90,24 @@ export function notes(where: PlanOptions['where']): Notes {
   const keep = (): void => {
     unchanged += 1;
   };
+  const refuse: Notes['refuse'] = (path, message, remedy) => {
+    if (refused.length < MOST_REFUSALS) refused.push(refusal(where(path), message, remedy));
+  };
   return {
     changes,
     refused,
     stays: () => unchanged,
-    refuse: (path, message, remedy) => {
-      if (refused.length < MOST_REFUSALS) refused.push(refusal(where(path), message, remedy));
-    },
+    refuse,
     note,
     keep,
+    once: (path, items, key, whose) => {
+      const seen = new Set<string>();
+      items?.forEach((item, i) => {
+        const k = key(item);
+        if (seen.has(k)) refuse([...path, i], `${whose}: “${k}” is given twice.`, 'Keep one of the two.');
+        seen.add(k);
+      });
+    },
     weigh: (kind, name, stands, comes, detail = '') => {
       if (stands !== undefined && same(stands, comes)) {
         keep();

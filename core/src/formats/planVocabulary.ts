@@ -26,8 +26,10 @@ const wordsOf = (c: Character): unknown => [
 export function planCharacters(
   current: LibraryDocument,
   incoming: LibraryPart,
-  { refuse, note, keep }: Notes,
+  { refuse, note, keep, once }: Notes,
 ): { readonly characters: readonly CharacterPart[]; readonly vocabulary: Vocabulary } {
+  once(['characters'], incoming.characters, (c) => c.id, 'Characters');
+  incoming.characters?.forEach((c, i) => once(['characters', i, 'states'], c.states, (x) => x.id, c.id));
   const standing = new Map(current.characters.map((c) => [c.id, c]));
   const vocabulary = new Map<string, Character>(standing);
   const characters = (incoming.characters ?? []).filter((c, i) => {

@@ -323,6 +323,72 @@ describe('a plan', () => {
       /stands under itself, by way of others/,
     ],
     [
+      'a name twice',
+      {
+        taxa: [
+          {
+            name: 'Abies alba',
+            rank: 'species',
+            names: [
+              { kind: 'common', text: 'white fir', preferred: true, pronunciation: null },
+              { kind: 'common', text: 'White Fir', preferred: false, pronunciation: null },
+            ],
+          },
+        ],
+      },
+      /“common white fir” is given twice/,
+    ],
+    [
+      'a region twice',
+      {
+        taxa: [
+          {
+            name: 'Abies grandis',
+            rank: 'species',
+            range: [
+              { region: 'US-ID', presence: 'native', source: null },
+              { region: 'US-ID', presence: 'rare', source: null },
+            ],
+          },
+        ],
+      },
+      /“US-ID” is given twice/,
+    ],
+    [
+      'a list twice',
+      {
+        lists: [
+          { name: 'L', members: [] },
+          { name: 'l', members: [] },
+        ],
+      },
+      /given twice/,
+    ],
+    ['a character twice', { characters: [LIBRARY.characters[0], LIBRARY.characters[0]] }, /given twice/],
+    [
+      'a root of a name it does not have',
+      {
+        taxa: [
+          {
+            name: 'Abies grandis',
+            rank: 'species',
+            roots: [
+              {
+                name: 'Abies nobilis',
+                element: 'nobilis',
+                language: 'Latin',
+                meaning: 'noble',
+                character: null,
+                state: null,
+                contested: false,
+              },
+            ],
+          },
+        ],
+      },
+      /none of the names of Abies grandis/,
+    ],
+    [
       'a character of another kind',
       { characters: [{ ...LIBRARY.characters[0], kind: 'length' }] },
       /is .* here and length/,

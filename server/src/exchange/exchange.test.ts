@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { ImportKind, ImportReport, ImportRow, StatementRow } from '@hurrow/contract';
-import { id, openTestApp, sendFile } from '../testing/index.ts';
+import { id, joinWalk, openSitting, openTestApp, sendFile } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 let app: TestApp;
@@ -230,6 +230,20 @@ test('a roster enrols who is new, renames, takes nobody out, and is undone', asy
   expect(none.result?.refused).toEqual([expect.objectContaining({ line: 2, column: 1 })]);
   expect((await undo(done.batch)).status).toBe(204);
   expect(await exported('roster')).toBe(before);
+});
+
+test('a roster whose student has been at a sitting since is not undone', async () => {
+  const [head = '', first = ''] = (await exported('roster')).split('\n');
+  const [section = ''] = first.split(',');
+  const done = await taken('roster', `${head}\n${section},995,Late\n`, 'One more');
+  const { code } = await openSitting(owner, 'first');
+  await joinWalk(app, code, '995');
+  const refused = await undo(done.batch);
+  expect([refused.status, refused.body.detail]).toEqual([
+    409,
+    '1 of the students it enrolled has been at a sitting since.',
+  ]);
+  expect(await exported('roster')).toContain(`${section},995,Late`);
 });
 
 test('what was taken in is listed with who did it', async () => {

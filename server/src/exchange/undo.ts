@@ -66,11 +66,29 @@ async function statementsChanged(sql: Sql, ws: string, undo: Undo): Promise<numb
   return ids.length - standing;
 }
 
+/** @throws where a student an import enrolled has been at a sitting since: what they did would go with them. */
+async function refuseWhereStudentsCame(sql: Sql, ws: string, undo: Undo): Promise<void> {
+  const ids = (undo.after.student ?? []).map(([id]) => id);
+  if (ids.length === 0) return;
+  const { n } = await one<{ n: number }>(
+    sql,
+    `select count(distinct student)::integer as n from (
+       select student from attempt where ws = $1 and student = any($2::uuid[])
+       union all select student from attendance where ws = $1 and student = any($2::uuid[])) x`,
+    [ws, ids],
+  );
+  if (n === 0) return;
+  throw conflict(`${n} of the students it enrolled ${n === 1 ? 'has' : 'have'} been at a sitting since.`, {
+    remedy: 'Keep the roster; a student can be erased under Classes, with everything they did.',
+  });
+}
+
 /**
  * Puts back what an import did. @throws where something it wrote has been changed since, or something newer rests on
  * it; then nothing is changed.
  */
 export async function undoImport(sql: Sql, ws: string, undo: Undo): Promise<void> {
+  await refuseWhereStudentsCame(sql, ws, undo);
   const rewritten = await statementsChanged(sql, ws, undo);
   const changed = [
     ...(rewritten > 0 ? [`statement (${rewritten})`] : []),
