@@ -1,5 +1,7 @@
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { CHARACTERS, vocabularyOf } from '@hurrow/core/characters';
 import { readTable } from '@hurrow/core/formats';
@@ -52,7 +54,9 @@ export async function measureExchange(): Promise<string> {
       return performance.now() - start;
     }),
   );
-  const db = await openPglite();
+  // A folder, as an owner has it: growing files in memory takes longer than on a disk.
+  const folder = mkdtempSync(join(tmpdir(), 'hurrow-bench-'));
+  const db = await openPglite(folder);
   await migrate(db);
   const bundle = demoBundle();
   await fill(db, bundle);
@@ -69,6 +73,7 @@ export async function measureExchange(): Promise<string> {
     exportText(db, ws, 'library', { list: null, section: null, version: 'bench', created: '' }),
   );
   await db.close();
+  rmSync(folder, { recursive: true });
   const atlas = JSON.parse(
     readFileSync(createRequire(import.meta.url).resolve('us-atlas/states-albers-10m.json'), 'utf8'),
   ) as Atlas;

@@ -29,8 +29,15 @@ export function planImport(
     sourcesComing.add(key);
     return weigh('source', s.citation, sourcesThere.get(key), s);
   });
-  const knowsSource = (citation: string | null): boolean =>
-    citation === null || sourcesThere.has(normalise(citation)) || sourcesComing.has(normalise(citation));
+  const known = new Map<string, boolean>();
+  const knowsSource = (citation: string | null): boolean => {
+    if (citation === null) return true;
+    const before = known.get(citation);
+    if (before !== undefined) return before;
+    const key = normalise(citation);
+    known.set(citation, sourcesThere.has(key) || sourcesComing.has(key));
+    return known.get(citation) ?? false;
+  };
 
   const { taxa, statements, knowsTaxon } = planTaxa(
     current,

@@ -28,8 +28,17 @@ const textOf = (v: ValuePart): string =>
           .map((s) => (s.freq === 'usual' ? s.state : `${s.state} (${s.freq.replace('_', ' ')})`))
           .join(', ');
 
-const statementKey = (s: Pick<StatementPart, 'character' | 'source' | 'life'>): string =>
-  JSON.stringify([s.character, normalise(s.source), s.life]);
+type Key = (s: Pick<StatementPart, 'character' | 'source' | 'life'>) => string;
+
+/** What a statement is known by; a citation is normalised once, however many statements it makes. */
+function keys(): Key {
+  const sources = new Map<string, string>();
+  return (s) => {
+    const source = sources.get(s.source) ?? normalise(s.source);
+    sources.set(s.source, source);
+    return `${s.character}\n${source}\n${s.life ?? ''}`;
+  };
+}
 
 /** Statements of one taxon that are new or say something else than its source did. */
 export function planStatements(
@@ -41,6 +50,7 @@ export function planStatements(
   { refuse, note, keep }: Notes,
 ): readonly PlannedStatement[] {
   const statements: PlannedStatement[] = [];
+  const statementKey = keys();
   const said = new Map((stands?.statements ?? []).map((s) => [statementKey(s), s]));
   const once = new Set<string>();
   t.statements?.forEach((s, k) => {

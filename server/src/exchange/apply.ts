@@ -139,11 +139,12 @@ async function writeLists(rec: Recorder, plan: ImportPlan, ids: ReadonlyMap<stri
 export async function applyPlan(
   tx: Sql,
   ws: string,
+  batch: string,
   plan: ImportPlan,
   at: string,
   progress: (done: number, total: number) => Promise<void>,
 ): Promise<Undo> {
-  const rec = recorder(tx, ws);
+  const rec = recorder(tx, ws, batch);
   const total = plan.taxa.length + plan.statements.length;
   await progress(0, total);
   await writeVocabulary(rec, plan, at);

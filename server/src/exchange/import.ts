@@ -9,7 +9,7 @@ import type { Account, App, Call, Reply } from '../http/index.ts';
 import type { Progress } from '../jobs/index.ts';
 import { applyPlan } from './apply.ts';
 import { readDocument } from './document.ts';
-import { planned } from './plan.ts';
+import { makeReady, planned } from './plan.ts';
 import type { Planned } from './read.ts';
 import type { Undo } from './recorder.ts';
 import { applyRoster, planRoster } from './roster.ts';
@@ -61,6 +61,7 @@ async function plan(
 ): Promise<AnyPlan> {
   progress('reading', 0, null);
   if (request.kind === 'roster') return { of: 'roster', planned: await planRoster(db, ws, request.text) };
+  makeReady(request.text.length);
   const stamp = await stampOf(db, ws);
   const current = await readDocument(db, ws);
   return {
@@ -102,21 +103,28 @@ export const preview = async (
   progress: Progress,
 ): Promise<ImportReport> => reportOf(request.kind, await plan(db, ws, request, progress, true), null);
 
-async function write(tx: Sql, ws: string, found: AnyPlan, at: string, progress: Progress): Promise<Undo> {
+async function write(
+  tx: Sql,
+  ws: string,
+  batch: string,
+  found: AnyPlan,
+  at: string,
+  progress: Progress,
+): Promise<Undo> {
   // Between two writes the progress can be read, and the work stopped.
   const tell = async (done: number, total: number): Promise<void> => {
     progress('writing', done, total);
     await new Promise((go) => setImmediate(go));
   };
   if (!found.planned.ok) throw new Error('A refused file is not applied');
-  if (found.of === 'roster') return applyRoster(tx, ws, found.planned.lines, at, tell);
+  if (found.of === 'roster') return applyRoster(tx, ws, batch, found.planned.lines, at, tell);
   if (!found.planned.plan) throw new Error('A preview is not applied');
   if ((await stampOf(tx, ws)) !== found.stamp) {
     throw stale('Somebody has changed the library while the file was compared.', {
       remedy: 'Look at the preview again and take it in then; nothing was changed.',
     });
   }
-  return applyPlan(tx, ws, found.planned.plan, at, tell);
+  return applyPlan(tx, ws, batch, found.planned.plan, at, tell);
 }
 
 /**
@@ -136,7 +144,7 @@ export async function takeIn(
   const batch = v7();
   const report = reportOf(request.kind, found, batch);
   await db.transaction(async (tx) => {
-    const undo = await write(tx, ws, found, clock().toISOString(), progress);
+    const undo = await write(tx, ws, batch, found, clock().toISOString(), progress);
     // The last moment at which it can be stopped.
     progress('finishing', 1, 1);
     await insertRows(tx, 'import_batch', [
@@ -190,7 +198,7 @@ export async function undoBatch(call: Call<Account>): Promise<Reply> {
     if (!batch?.undo) throw notFound('There is no such import.', { remedy: 'Choose one of those listed.' });
     if (batch.undone_at !== null)
       throw conflict('It is undone already.', { remedy: 'Take the file in again to have it back.' });
-    await undoImport(tx, ws, batch.undo);
+    await undoImport(tx, ws, id, batch.undo);
     // What undoing needed is not kept once it is done: it may hold names of students.
     await tx.query('update import_batch set undone_at = $3, undo = null where ws = $1 and id = $2', [
       ws,

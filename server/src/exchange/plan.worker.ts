@@ -1,7 +1,15 @@
-import { parentPort, workerData } from 'node:worker_threads';
+import { parentPort } from 'node:worker_threads';
 import { planFile } from './read.ts';
 import type { ReadRequest } from './read.ts';
 
 const tell = (message: unknown): void => parentPort?.postMessage(message);
-const planned = planFile(workerData as ReadRequest, (stage, done, total) => tell({ stage, done, total }));
-tell({ planned });
+
+parentPort?.on('message', (request: ReadRequest) => {
+  try {
+    const planned = planFile(request, (stage, done, total) => tell({ stage, done, total }));
+    // Many small objects pass between threads faster as text.
+    tell({ planned: JSON.stringify(planned) });
+  } catch (error) {
+    tell({ failed: error instanceof Error ? error.message : String(error) });
+  }
+});

@@ -40,6 +40,8 @@ export type Row = Readonly<Record<string, unknown>>;
 export interface Undo {
   readonly before: Partial<Record<WrittenTable, readonly Row[]>>;
   readonly after: Partial<Record<WrittenTable, readonly (readonly unknown[])[]>>;
+  /** How many statements it brought that were not there; they bear its id. */
+  readonly brought?: number;
   /** The library's policy for several sources before; missing where it was not touched. */
   readonly merge?: string;
   /** What the import left, so that a later change is noticed. */
@@ -56,10 +58,14 @@ export interface Left {
 export interface Recorder {
   readonly sql: Sql;
   readonly ws: string;
+  /** The id of the import. */
+  readonly batch: string;
   /** Puts in rows that were not there. */
   insert(table: WrittenTable, rows: readonly Row[]): Promise<void>;
   /** Remembers rows that were put in by other means. */
   put(table: WrittenTable, keys: readonly (readonly unknown[])[]): void;
+  /** Counts statements that were put in with the id of the import. */
+  brought(n: number): void;
   /** Keeps the rows in which a column has one of some values, as they are before they are changed or taken away. */
   keep(table: WrittenTable, column: string, values: readonly unknown[]): Promise<void>;
   /** Keeps and takes away the rows in which a column has one of some values. */
@@ -89,12 +95,13 @@ export async function digestsOf(
 }
 
 /** Writes while keeping what undoing needs. */
-export function recorder(sql: Sql, ws: string): Recorder {
+export function recorder(sql: Sql, ws: string, batch: string): Recorder {
   const before: Partial<Record<WrittenTable, Row[]>> = {};
   const after: Partial<Record<WrittenTable, (readonly unknown[])[]>> = {};
   const kept: Partial<Record<WrittenTable, Set<string>>> = {};
   const watched = new Map<string, { table: WrittenTable; column: string; values: Set<string> }>();
   let merge: string | undefined;
+  let brought = 0;
   const keep = async (table: WrittenTable, column: string, values: readonly unknown[]): Promise<void> => {
     if (values.length === 0) return;
     const rows = await sql.query<{ row: Row }>(
@@ -122,6 +129,7 @@ export function recorder(sql: Sql, ws: string): Recorder {
   return {
     sql,
     ws,
+    batch,
     insert: async (table, rows) => {
       const keys = WRITTEN[table];
       await add(table, rows);
@@ -131,6 +139,9 @@ export function recorder(sql: Sql, ws: string): Recorder {
     put: (table, keys) => {
       const kept = (after[table] ??= []);
       for (const k of keys) kept.push(k);
+    },
+    brought: (n) => {
+      brought += n;
     },
     keep,
     remove: async (table, column, values) => {
@@ -160,7 +171,7 @@ export function recorder(sql: Sql, ws: string): Recorder {
           digests: Object.fromEntries([...values].map((v) => [v, digests[v] ?? ''])),
         });
       }
-      return { before, after, left, ...(merge === undefined ? {} : { merge }) };
+      return { before, after, brought, left, ...(merge === undefined ? {} : { merge }) };
     },
   };
 }

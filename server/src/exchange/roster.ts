@@ -79,11 +79,12 @@ export async function planRoster(sql: Sql, ws: string, text: string): Promise<Pl
 export async function applyRoster(
   tx: Sql,
   ws: string,
+  batch: string,
   lines: readonly PlannedLine[],
   at: string,
   progress: (done: number, total: number) => Promise<void>,
 ): Promise<Undo> {
-  const rec = recorder(tx, ws);
+  const rec = recorder(tx, ws, batch);
   await progress(0, lines.length);
   const renamed = lines.filter((l) => l.renamed);
   await rec.keep(

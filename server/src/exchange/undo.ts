@@ -54,16 +54,17 @@ async function changedSince(sql: Sql, ws: string, left: readonly Left[]): Promis
 }
 
 /** How many of the statements an import made have been changed or taken back since. */
-async function statementsChanged(sql: Sql, ws: string, undo: Undo): Promise<number> {
+async function statementsChanged(sql: Sql, ws: string, batch: string, undo: Undo): Promise<number> {
   const ids = (undo.after.statement ?? []).map(([id]) => id);
-  if (ids.length === 0) return 0;
+  const brought = ids.length + (undo.brought ?? 0);
+  if (brought === 0) return 0;
   const { standing } = await one<{ standing: number }>(
     sql,
     `select count(*)::integer as standing from statement
-     where ws = $1 and id = any($2::uuid[]) and version = 1 and retracted_at is null`,
-    [ws, ids],
+     where ws = $1 and (brought_by = $2 or id = any($3::uuid[])) and version = 1 and retracted_at is null`,
+    [ws, batch, ids],
   );
-  return ids.length - standing;
+  return brought - standing;
 }
 
 /** @throws where a student an import enrolled has been at a sitting since: what they did would go with them. */
@@ -87,9 +88,9 @@ async function refuseWhereStudentsCame(sql: Sql, ws: string, undo: Undo): Promis
  * Puts back what an import did. @throws where something it wrote has been changed since, or something newer rests on
  * it; then nothing is changed.
  */
-export async function undoImport(sql: Sql, ws: string, undo: Undo): Promise<void> {
+export async function undoImport(sql: Sql, ws: string, batch: string, undo: Undo): Promise<void> {
   await refuseWhereStudentsCame(sql, ws, undo);
-  const rewritten = await statementsChanged(sql, ws, undo);
+  const rewritten = await statementsChanged(sql, ws, batch, undo);
   const changed = [
     ...(rewritten > 0 ? [`statement (${rewritten})`] : []),
     ...(await changedSince(sql, ws, undo.left)),
@@ -100,6 +101,7 @@ export async function undoImport(sql: Sql, ws: string, undo: Undo): Promise<void
     });
   }
   try {
+    await sql.query('delete from statement where ws = $1 and brought_by = $2', [ws, batch]);
     for (const table of [...IN_ORDER].reverse()) {
       const keys = undo.after[table] ?? [];
       for (let i = 0; i < keys.length; i += 5000) await takeAway(sql, ws, table, keys.slice(i, i + 5000));

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { v7 } from 'uuid';
 import type { PlannedStatement } from '@hurrow/core/formats';
 import { normalise } from '@hurrow/core/names';
@@ -12,17 +13,26 @@ interface Ids {
   readonly source: ReadonlyMap<string, string>;
 }
 
-const need = (ids: ReadonlyMap<string, string>, name: string): string => {
-  const id = ids.get(normalise(name));
-  if (id === undefined) throw new Error(`The plan names “${name}”, which there is not`);
-  return id;
-};
+type Find = (name: string) => string;
+
+/** Finds ids by a name as written; a name is normalised once, however many statements give it. */
+function finder(ids: ReadonlyMap<string, string>): Find {
+  const found = new Map<string, string>();
+  return (name) => {
+    const known = found.get(name);
+    if (known !== undefined) return known;
+    const id = ids.get(normalise(name));
+    if (id === undefined) throw new Error(`The plan names “${name}”, which there is not`);
+    found.set(name, id);
+    return id;
+  };
+}
 
 /** Statements that a source makes already, by taxon, character, source and stage of life. */
 async function standing(
   rec: Recorder,
   statements: readonly PlannedStatement[],
-  ids: Ids,
+  taxon: Find,
 ): Promise<ReadonlyMap<string, string>> {
   const replacing = statements.filter((s) => s.replaces);
   if (replacing.length === 0) return new Map();
@@ -35,7 +45,7 @@ async function standing(
   }>(
     `select id, taxon, character, source, life from statement
      where ws = $1 and retracted_at is null and taxon = any($2::uuid[])`,
-    [rec.ws, [...new Set(replacing.map((s) => need(ids.taxon, s.taxon)))]],
+    [rec.ws, [...new Set(replacing.map((s) => taxon(s.taxon)))]],
   );
   return new Map(rows.map((r) => [`${r.taxon}/${r.character}/${r.source}/${r.life ?? ''}`, r.id]));
 }
@@ -71,7 +81,10 @@ async function changeThose(rec: Recorder, changed: readonly Chosen[], at: string
 
 async function writeNew(rec: Recorder, fresh: readonly Chosen[], at: string): Promise<void> {
   if (fresh.length === 0) return;
-  const each = (type: string, pick: (c: Chosen) => unknown): Column => ({ type, values: fresh.map(pick) });
+  const each = (type: string, pick: (c: Chosen) => unknown): Column => {
+    const values = fresh.map(pick);
+    return values.every((v) => v === null) ? { type, all: null } : { type, values };
+  };
   await insertColumns(rec.sql, 'statement', {
     ws: { type: 'uuid', all: rec.ws },
     id: each('uuid', (c) => c.id),
@@ -85,11 +98,9 @@ async function writeNew(rec: Recorder, fresh: readonly Chosen[], at: string): Pr
     exception: { type: 'boolean', all: false },
     at: { type: 'timestamptz', all: at },
     version: { type: 'integer', all: 1 },
+    brought_by: { type: 'uuid', all: rec.batch },
   });
-  rec.put(
-    'statement',
-    fresh.map((c) => [c.id]),
-  );
+  rec.brought(fresh.length);
 }
 
 /**
@@ -150,13 +161,18 @@ export async function writeStatements(
   at: string,
   progress: (done: number) => Promise<void>,
 ): Promise<void> {
-  const there = await standing(rec, statements, ids);
+  const [taxonOf, sourceOf] = [finder(ids.taxon), finder(ids.source)];
+  const there = await standing(rec, statements, taxonOf);
   for (let from = 0; from < statements.length; from += CHUNK) {
-    const chunk = statements.slice(from, from + CHUNK).map((s) => {
-      const taxon = need(ids.taxon, s.taxon);
-      const source = need(ids.source, s.part.source);
+    const slice = statements.slice(from, from + CHUNK);
+    // Random bytes drawn at once take a tenth of the time of drawing them id by id.
+    const random = randomBytes(16 * slice.length);
+    const chunk = slice.map((s, i) => {
+      const taxon = taxonOf(s.taxon);
+      const source = sourceOf(s.part.source);
       const old = there.get(`${taxon}/${s.part.character}/${source}/${s.part.life ?? ''}`);
-      return { s, taxon, source, id: old ?? v7(), old: old !== undefined };
+      const id = old ?? v7({ random: random.subarray(16 * i, 16 * i + 16) });
+      return { s, taxon, source, id, old: old !== undefined };
     });
     await changeThose(
       rec,
