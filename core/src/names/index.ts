@@ -12,3 +12,5 @@ export { recognise } from './recognise.ts';
 export type { Recognised } from './recognise.ts';
 export { standsUnder } from './under.ts';
 export { RANKS, SPECIES_RANKS } from './ranks.ts';
+export { closeNames, sharedNames } from './close.ts';
+export type { CloseNames, ListedName, SharedName } from './close.ts';

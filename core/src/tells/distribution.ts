@@ -1,5 +1,9 @@
+// @ts-expect-error the package ships no types
+import untyped from 'jstat';
 import { leavesUnder } from '../characters/index.ts';
 import type { Character, Frequency, RangeValue, StatesValue, Value } from '../characters/index.ts';
+
+const jstat = untyped as { erfc(x: number): number };
 
 /** How a taxon's individuals are spread over the values of one character. */
 export type Distribution =
@@ -14,7 +18,21 @@ export type Distribution =
       readonly pdf: (x: number) => number;
       readonly low: number;
       readonly high: number;
+      readonly law: Law;
     };
+
+/** The normal law a measured range follows, of the value itself or of its logarithm, and its mass within the bounds. */
+export interface Law {
+  readonly of: 'value' | 'logarithm';
+  readonly mean: number;
+  readonly sd: number;
+  readonly mass: number;
+  /** The bounds on the scale on which it is normal. */
+  readonly from: number;
+  readonly to: number;
+  /** ln(sd × mass). */
+  readonly depth: number;
+}
 
 const WEIGHT: Readonly<Record<Frequency, number>> = {
   usual: 1,
@@ -56,28 +74,60 @@ function ofCount(v: RangeValue): Distribution {
   return { kind: 'discrete', p, coarse: new Set() };
 }
 
+const REACH = 8;
+const STEPS = 256;
+/** The standard normal's distribution function at 256 points a unit; between them a straight line errs by 5e-7 at most. */
+const TABLE = Float64Array.from(
+  { length: 2 * REACH * STEPS + 2 },
+  (_, i) => 0.5 * jstat.erfc((REACH - i / STEPS) / Math.SQRT2),
+);
+
+export function cumulative(z: number): number {
+  if (z <= -REACH) return 0;
+  if (z >= REACH) return 1;
+  const at = (z + REACH) * STEPS;
+  const i = Math.floor(at);
+  const low = TABLE[i] ?? 0;
+  return low + (at - i) * ((TABLE[i + 1] ?? 1) - low);
+}
+
 const normal = (x: number, mean: number, sd: number): number =>
   Math.exp(-0.5 * ((x - mean) / sd) ** 2) / (sd * Math.sqrt(2 * Math.PI));
 
 /** The untruncated density of a measured range and the interval that holds practically all of it. */
-function rawDensity(v: RangeValue): { pdf: (x: number) => number; from: number; to: number } {
+interface Raw {
+  readonly of: Law['of'];
+  readonly mean: number;
+  readonly sd: number;
+  readonly from: number;
+  readonly to: number;
+}
+
+function rawDensity(v: RangeValue): Raw {
   if (v.low === v.high) {
     const sd = Math.max(0.1 * v.low, 1e-6);
-    return { pdf: (x) => normal(x, v.low, sd), from: Math.max(0, v.low - 4 * sd), to: v.low + 4 * sd };
+    return { of: 'value', mean: v.low, sd, from: Math.max(0, v.low - 4 * sd), to: v.low + 4 * sd };
   }
   if (v.low <= 0) {
     const mean = (v.low + v.high) / 2;
     const sd = (v.high - v.low) / (2 * Z95);
-    return { pdf: (x) => normal(x, mean, sd), from: 0, to: v.high + 2 * sd };
+    return { of: 'value', mean, sd, from: 0, to: v.high + 2 * sd };
   }
-  const mu = (Math.log(v.low) + Math.log(v.high)) / 2;
+  const mean = (Math.log(v.low) + Math.log(v.high)) / 2;
   const sd = (Math.log(v.high) - Math.log(v.low)) / (2 * Z95);
-  return {
-    pdf: (x) => (x <= 0 ? 0 : normal(Math.log(x), mu, sd) / x),
-    from: Math.exp(mu - 4 * sd),
-    to: Math.exp(mu + 4 * sd),
-  };
+  return { of: 'logarithm', mean, sd, from: Math.exp(mean - 4 * sd), to: Math.exp(mean + 4 * sd) };
 }
+
+/** A value on the scale on which its law is normal. */
+const onScale = (law: Pick<Law, 'of'>, x: number): number =>
+  law.of === 'value' ? x : x > 0 ? Math.log(x) : -Infinity;
+
+/** The share of a law that lies from one value to another, of all of it. */
+export const massBetween = (law: Pick<Law, 'of' | 'mean' | 'sd'>, from: number, to: number): number =>
+  to <= from
+    ? 0
+    : cumulative((onScale(law, to) - law.mean) / law.sd) -
+      cumulative((onScale(law, from) - law.mean) / law.sd);
 
 const POINTS = 256;
 
@@ -95,12 +145,24 @@ function ofMeasure(v: RangeValue): Distribution {
   const raw = rawDensity(v);
   const low = v.xlow ?? (v.low === v.high ? raw.from : v.low);
   const high = v.xhigh ?? (v.low === v.high ? raw.to : v.high);
-  const mass = integrate(raw.pdf, low, high);
+  const { of, mean, sd } = raw;
+  const mass = massBetween(raw, low, high);
+  const density = (x: number): number =>
+    of === 'value' ? normal(x, mean, sd) : normal(Math.log(x), mean, sd) / x;
   return {
     kind: 'density',
     low,
     high,
-    pdf: (x) => (x < low || x > high || mass === 0 ? 0 : raw.pdf(x) / mass),
+    law: {
+      of,
+      mean,
+      sd,
+      mass,
+      from: onScale(raw, low),
+      to: onScale(raw, high),
+      depth: Math.log(sd * mass),
+    },
+    pdf: (x) => (x < low || x > high || mass === 0 || x <= 0 ? 0 : density(x) / mass),
   };
 }
 

@@ -1,6 +1,8 @@
-export { distributionOf } from './distribution.ts';
+export { distributionOf, massBetween } from './distribution.ts';
 export type { Distribution } from './distribution.ts';
-export { GAPS, overlapOf, separate } from './separation.ts';
+export { easeOf, missRate } from './missRate.ts';
+export type { MissRate } from './missRate.ts';
+export { GAPS, overlapOf, separate, separateAs } from './separation.ts';
 export type { Separation, Strength } from './separation.ts';
 export { comparePair, expectedCharacters, tells } from './tells.ts';
 export type { Described, DescribedValue, OneWay, OpenCharacter, PairReport, Tell, Verdict } from './tells.ts';

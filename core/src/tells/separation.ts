@@ -1,6 +1,6 @@
 import { isBroader } from '../characters/index.ts';
 import type { Character, RangeValue, StatesValue, Value } from '../characters/index.ts';
-import { distributionOf, integrate } from './distribution.ts';
+import { cumulative, distributionOf, integrate } from './distribution.ts';
 import type { Distribution } from './distribution.ts';
 
 export const SLACK = 1e-9;
@@ -27,6 +27,55 @@ function setOverlap(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
   return all === 0 ? 1 : shared / all;
 }
 
+type Density = Extract<Distribution, { kind: 'density' }>;
+
+/** The share of a law between two points of its scale. */
+const shareBetween = ({ mean, sd, mass }: Density['law'], from: number, to: number): number =>
+  to <= from ? 0 : (cumulative((to - mean) / sd) - cumulative((from - mean) / sd)) / mass;
+
+/**
+ * What two measured ranges have in common. On one scale ln p − ln q is a quadratic, so that the lesser of the two is
+ * known between its roots and the overlap is exact; laws on two scales are added up numerically.
+ */
+function densityOverlap(a: Density, b: Density): number {
+  const p = a.law;
+  const q = b.law;
+  if (p.mass === 0 || q.mass === 0) return 0;
+  if (p.of !== q.of) {
+    return integrate((x) => Math.min(a.pdf(x), b.pdf(x)), Math.max(a.low, b.low), Math.min(a.high, b.high));
+  }
+  const from = Math.max(p.from, q.from);
+  const to = Math.min(p.to, q.to);
+  if (to <= from) return 0;
+  const u = 1 / (p.sd * p.sd);
+  const v = 1 / (q.sd * q.sd);
+  const square = (v - u) / 2;
+  const linear = p.mean * u - q.mean * v;
+  const constant = (q.mean * q.mean * v - p.mean * p.mean * u) / 2 + q.depth - p.depth;
+  let first = from;
+  let second = from;
+  if (Math.abs(square) > 1e-12 * (u + v)) {
+    const inner = linear * linear - 4 * square * constant;
+    if (inner > 0) {
+      const root = Math.sqrt(inner) / (2 * Math.abs(square));
+      const middle = -linear / (2 * square);
+      first = Math.min(to, Math.max(from, middle - root));
+      second = Math.min(to, Math.max(from, middle + root));
+    }
+  } else if (linear !== 0) first = second = Math.min(to, Math.max(from, -constant / linear));
+  let sum = 0;
+  let low = from;
+  for (let part = 0; part < 3; part += 1) {
+    const high = part === 0 ? first : part === 1 ? second : to;
+    if (high > low) {
+      const t = (low + high) / 2;
+      sum += shareBetween(square * t * t + linear * t + constant < 0 ? p : q, low, high);
+    }
+    low = high;
+  }
+  return sum;
+}
+
 /** Σ min(p, q): the share two distributions have in common (Inman and Bradley 1989). */
 export function overlapOf(a: Distribution, b: Distribution): number {
   if (a.kind === 'discrete' && b.kind === 'discrete') {
@@ -35,12 +84,7 @@ export function overlapOf(a: Distribution, b: Distribution): number {
     return sum;
   }
   if (a.kind === 'set' && b.kind === 'set') return setOverlap(a.states, b.states);
-  if (a.kind === 'density' && b.kind === 'density') {
-    const from = Math.max(a.low, b.low);
-    const to = Math.min(a.high, b.high);
-    return integrate((x) => Math.min(a.pdf(x), b.pdf(x)), from, to);
-  }
-  return 1;
+  return a.kind === 'density' && b.kind === 'density' ? densityOverlap(a, b) : 1;
 }
 
 /** A coarse state on one side against one under it on the other says nothing. */
@@ -51,7 +95,8 @@ function coarseAgainstFine(character: Character, a: StatesValue, b: StatesValue)
 }
 
 function gapShare(a: RangeValue, b: RangeValue): number {
-  const [lower, upper] = (a.xhigh ?? a.high) <= (b.xlow ?? b.low) ? [a, b] : [b, a];
+  const lower = (a.xhigh ?? a.high) <= (b.xlow ?? b.low) ? a : b;
+  const upper = lower === a ? b : a;
   const top = lower.xhigh ?? lower.high;
   const bottom = upper.xlow ?? upper.low;
   return bottom > top && bottom > 0 ? (bottom - top) / bottom : 0;
@@ -62,17 +107,28 @@ function gapShare(a: RangeValue, b: RangeValue): number {
  * leave a gap; usual up to an overlap of 0.20; partial up to 0.60. A missing side is unknown, an inapplicable one
  * no tell. Source: 3-computation, section 2.
  */
-export function separate(
+export const separate = (
   character: Character,
   a: Value | undefined,
   b: Value | undefined,
   gap: number = GAPS.byEye,
+): Separation =>
+  !a || !b
+    ? { kind: 'unknown' }
+    : separateAs(character, a, b, distributionOf(character, a), distributionOf(character, b), gap);
+
+/** As `separate`, with the distributions of the two values at hand. */
+export function separateAs(
+  character: Character,
+  a: Value,
+  b: Value,
+  p: Distribution | null,
+  q: Distribution | null,
+  gap: number,
 ): Separation {
-  if (!a || !b) return { kind: 'unknown' };
   if (a.kind === 'inapplicable' || b.kind === 'inapplicable') return { kind: 'inapplicable' };
   if (a.kind === 'states' && b.kind === 'states' && coarseAgainstFine(character, a, b))
     return { kind: 'unknown' };
-  const [p, q] = [distributionOf(character, a), distributionOf(character, b)];
   if (!p || !q || p.kind !== q.kind) return { kind: 'unknown' };
   const overlap = overlapOf(p, q);
   const wideEnough = a.kind !== 'range' || b.kind !== 'range' || gapShare(a, b) >= gap - SLACK;

@@ -2,6 +2,7 @@ import { inSeason, visible } from '../conditions/index.ts';
 import type { Conditions, Material, Season, Subject } from '../conditions/index.ts';
 import { applies } from '../characters/index.ts';
 import type { Character, Profile, Value, Vocabulary } from '../characters/index.ts';
+import { easeOf } from './missRate.ts';
 import { GAPS, separate } from './separation.ts';
 import type { Strength } from './separation.ts';
 
@@ -54,9 +55,6 @@ export interface PairReport {
 }
 
 const STRENGTH_ORDER: Readonly<Record<Strength, number>> = { clean: 0, usual: 1, partial: 2 };
-
-/** Ease of a character: handling and effort first, then how often learners get it wrong. */
-const ease = (c: Character): number => c.effort + c.needs.length * 0.5 + c.misread[0];
 
 const gapFor = (c: Conditions): number => (c.handling.includes('measure') ? GAPS.measured : GAPS.byEye);
 
@@ -145,18 +143,19 @@ export function comparePair(
       presumed.push({ character: character.id, missing: !shipped[1] ? 'a' : !shipped[0] ? 'b' : 'both' });
     }
   }
-  const easeOf = (id: string): number => {
+  const easeOfId = (id: string): number => {
     const c = vocabulary.get(id);
-    return c ? ease(c) : 9;
+    return c ? easeOf(c) : 9;
   };
   tells.sort(
     (s, t) =>
-      STRENGTH_ORDER[s.strength] - STRENGTH_ORDER[t.strength] || easeOf(s.character) - easeOf(t.character),
+      STRENGTH_ORDER[s.strength] - STRENGTH_ORDER[t.strength] ||
+      easeOfId(s.character) - easeOfId(t.character),
   );
   const told = tells.some((t) => t.strength !== 'partial');
   // Two species known mostly by what ships for their genus are not proven alike by it.
   if (!told && open.length === 0 && 2 * presumed.length > compared) open.push(...presumed);
-  open.sort((s, t) => easeOf(s.character) - easeOf(t.character));
+  open.sort((s, t) => easeOfId(s.character) - easeOfId(t.character));
   const verdict: Verdict = told ? 'told' : open.length > 0 || compared === 0 ? 'unproven' : 'twins';
   return { a: a.id, b: b.id, verdict, tells, oneWay: oneWayTells(a, b, conditions), open, compared };
 }

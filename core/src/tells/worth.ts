@@ -2,6 +2,7 @@ import { applies } from '../characters/index.ts';
 import type { Character, Vocabulary } from '../characters/index.ts';
 import { visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
+import { easeOf } from './missRate.ts';
 import { separate } from './separation.ts';
 import { comparePair } from './tells.ts';
 import type { Described, PairReport } from './tells.ts';
@@ -25,9 +26,6 @@ const needsWork = (r: PairReport): boolean => r.verdict !== 'told';
 
 /** Nothing is asked for that would settle fewer pairs than this, as far as can be expected. */
 const LEAST_GAIN = 0.05;
-
-/** Characters that may be asked for: what can be seen, cheap before dear. */
-const price = (c: Character): number => c.effort + c.needs.length * 0.5 + c.misread[0];
 
 /**
  * How likely two species of this list differ clearly in a character: the share of pairs of recorded members that it
@@ -146,7 +144,7 @@ function cover(
     for (const c of left) {
       let worth = 0;
       for (const [pair, p] of c.pairs) worth += p * (openness[pair] ?? 0);
-      const per = worth / price(c.character);
+      const per = worth / easeOf(c.character);
       if (per > bestWorth + 1e-12) [best, bestWorth] = [c, per];
     }
     if (!best) break;

@@ -7,7 +7,8 @@ import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import { useWrite } from '../api/index.ts';
 import { AppLink, Latin } from '../parts/index.ts';
 import { PairEditor } from './PairEditor.tsx';
-import type { DeclaredVerdict, Lookalike } from './lookalikes.ts';
+import type { DeclaredVerdict } from '@hurrow/core/compare';
+import type { Lookalike } from './lookalikes.ts';
 
 const VERDICT: Readonly<Record<DeclaredVerdict, { words: string; tone: string }>> = {
   supported: { words: 'holds', tone: 'spruce' },

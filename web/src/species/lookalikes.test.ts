@@ -2,10 +2,11 @@ import { describe, expect, test } from '@jest/globals';
 import type { ListLibrary, PairNote, TaxonHeader } from '@hurrow/contract';
 import { CHARACTERS, readCell, vocabularyOf } from '@hurrow/core/characters';
 import type { Statement } from '@hurrow/core/characters';
+import { checkDeclared } from '@hurrow/core/compare';
 import { EVERYTHING_AT_THE_TREE } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import { besideLines } from './beside.ts';
-import { checkDeclared, lookalikesOf, viewList } from './lookalikes.ts';
+import { lookalikesOf, viewList } from './lookalikes.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
 const july: Conditions = { ...EVERYTHING_AT_THE_TREE, date: '2026-07-01' };

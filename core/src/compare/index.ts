@@ -1,0 +1,16 @@
+export { SAYS, matrixOf, says, under } from './matrix.ts';
+export type { Column, Matrix, Says } from './matrix.ts';
+export { STANDINGS, cellAt, countsOf, pairTable, verdictOf } from './pairTable.ts';
+export type { Counts, PairCell, PairTable, Standing } from './pairTable.ts';
+export { earnings } from './earning.ts';
+export type { Earning } from './earning.ts';
+export { MOST_COUNTED, diagnostic, lones } from './diagnostic.ts';
+export type { Diagnosis, DiagnosticSet, Lone } from './diagnostic.ts';
+export { WEEKS, standingIn, throughYear } from './year.ts';
+export type { Year } from './year.ts';
+export { lost, tellCards, tellSentence, usable, usableWhen } from './tellCards.ts';
+export type { TellCard, Usable } from './tellCards.ts';
+export { applyChange, barred, changesOf, whatIfs } from './whatIf.ts';
+export type { Change, Forbidden, WhatIf } from './whatIf.ts';
+export { checkDeclared } from './declared.ts';
+export type { DeclaredVerdict } from './declared.ts';

@@ -1,0 +1,10 @@
+export { ASKED_OF, AUDIENCES, MOST_PLACES } from './types.ts';
+export type { Audience, Key, KeyNode, KeyOptions, Lead, Surplus } from './types.ts';
+export { buildKey, planner, startOf } from './build.ts';
+export type { Costed } from './build.ts';
+export { askedOf, splitsOf } from './splits.ts';
+export type { Asked, Member, Split } from './splits.ts';
+export { checkKey } from './check.ts';
+export type { KeyCheck } from './check.ts';
+export { couplets } from './couplets.ts';
+export type { Couplet } from './couplets.ts';

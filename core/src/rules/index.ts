@@ -1,0 +1,6 @@
+export { featureWords, has } from './feature.ts';
+export type { Feature, Has } from './feature.ts';
+export { QUANTIFIERS, checkRule, decides, membersUnder, ruleSentence, weeksOf } from './rule.ts';
+export type { Breach, Quantifier, Rule, RuleReport } from './rule.ts';
+export { proposeRules } from './propose.ts';
+export type { Proposed } from './propose.ts';

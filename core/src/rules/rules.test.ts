@@ -1,0 +1,160 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { TaxonNode } from '../characters/index.ts';
+import { july, taxon, vocabulary } from '../compare/fixture.ts';
+import type { Described } from '../tells/index.ts';
+import { checkRule, decides, has, membersUnder, proposeRules, ruleSentence, weeksOf } from './index.ts';
+import type { Rule } from './index.ts';
+
+const PLAIN = { words: 'plain', units: 'metric' } as const;
+const NEEDLES = { 'leaf.kind': 'needle' };
+const list: readonly Described[] = [
+  taxon('monticola', { ...NEEDLES, 'needle.bundle_count': '5', 'leaf.persistence': 'evergreen' }),
+  taxon('albicaulis', { ...NEEDLES, 'needle.bundle_count': '5', 'leaf.persistence': 'evergreen' }),
+  taxon('contorta', { ...NEEDLES, 'needle.bundle_count': '2', 'leaf.persistence': 'evergreen' }),
+  taxon('occidentalis', { ...NEEDLES, 'leaf.persistence': 'deciduous' }),
+  taxon('lyallii', { ...NEEDLES }),
+];
+const node = (id: string, ...parents: string[]): [string, TaxonNode] => [id, { id, label: id, parents }];
+const taxa = new Map<string, TaxonNode>([
+  node('monticola', 'Pinus'),
+  node('albicaulis', 'Pinus'),
+  node('contorta', 'Pinus'),
+  node('occidentalis', 'Larix'),
+  node('lyallii', 'Larix'),
+  node('Pinus', 'Pinaceae'),
+  node('Larix', 'Pinaceae'),
+  node('Pinaceae'),
+]);
+const FIVE = { character: 'needle.bundle_count', low: 5, high: 5 } as const;
+const EVERGREEN = { character: 'leaf.persistence', state: 'evergreen' } as const;
+const rule = (part: Partial<Rule>): Rule => ({
+  quantifier: 'all',
+  who: null,
+  when: [],
+  then: EVERGREEN,
+  ...part,
+});
+const check = (r: Rule, conditions = july) => checkRule(r, list, taxa, vocabulary, conditions);
+const names = (members: readonly number[]): readonly string[] => members.map((m) => list[m]?.id ?? '');
+
+describe('a rule of thumb held against a list', () => {
+  test('“needles in fives means western white pine” is broken by whitebark', () => {
+    const report = check(rule({ quantifier: 'only', who: 'monticola', then: FIVE }));
+    expect(report.verdict).toBe('exceptions');
+    expect(report.exceptions.map((e) => [list[e.member]?.id, e.breach])).toEqual([
+      ['albicaulis', 'also_has'],
+    ]);
+  });
+
+  test('“every conifer keeps its needles” is broken by the larch and open for the one not recorded', () => {
+    const report = check(rule({ who: 'Pinaceae' }));
+    expect(report.exceptions.map((e) => [list[e.member]?.id, e.breach])).toEqual([['occidentalis', 'lacks']]);
+    expect(names(report.untestable)).toEqual(['lyallii']);
+    expect(names(decides(report))).not.toContain('occidentalis');
+  });
+
+  test('it holds for the pines, and for those alone once the larches are recorded', () => {
+    expect(check(rule({ who: 'Pinus' })).verdict).toBe('holds');
+    expect(check(rule({ who: 'Pinus', quantifier: 'all_and_only' })).verdict).toBe('untestable');
+    expect(check(rule({ who: 'Betula' })).verdict).toBe('nobody');
+  });
+
+  test('a condition narrows whom it speaks of', () => {
+    const report = check(rule({ when: [FIVE] }));
+    expect(names(report.subjects)).toEqual(['monticola', 'albicaulis']);
+    expect(report.exceptions).toEqual([]);
+    // The larches, whose bundles are not recorded, may yet break it.
+    expect(names(report.untestable)).toEqual(['occidentalis', 'lyallii']);
+    expect(checkRule(rule({ when: [FIVE] }), list.slice(0, 3), taxa, vocabulary, july).verdict).toBe('holds');
+  });
+
+  test('a rare state does not break it, a frequent second one does', () => {
+    const odd = (cell: string) => has(taxon('x', { 'leaf.persistence': cell }), EVERGREEN, vocabulary);
+    expect(odd('evergreen | deciduous ??')).toBe('yes');
+    expect(odd('evergreen | deciduous')).toBe('sometimes');
+    expect(odd('deciduous')).toBe('no');
+    expect(has(taxon('x', {}), EVERGREEN, vocabulary)).toBe('unknown');
+    expect(has(taxon('x', { 'needle.bundle_count': '4-5' }), FIVE, vocabulary)).toBe('sometimes');
+  });
+
+  test('it says on whom it cannot be seen now, and in which weeks it can', () => {
+    const r = rule({ who: 'Pinus', when: [FIVE] });
+    expect(check(r).hidden).toEqual([]);
+    const inHand = { ...july, material: ['bark'] as const };
+    expect(names(check(r, inHand).hidden.map((h) => h.member))).toEqual(['monticola', 'albicaulis']);
+    expect(weeksOf(r, check(r), list, vocabulary, july).every((w) => w)).toBe(true);
+    expect(weeksOf(r, check(r), list, vocabulary, inHand).some((w) => w)).toBe(false);
+  });
+
+  test('it reads as a sentence', () => {
+    expect(
+      ruleSentence(rule({ quantifier: 'only', then: FIVE }), 'western white pine', vocabulary, PLAIN),
+    ).toBe('Only western white pine has needles in a bundle 5.');
+    expect(ruleSentence(rule({ when: [FIVE] }), 'pine', vocabulary, PLAIN)).toContain(
+      'Every pine with needles in a bundle 5 has ',
+    );
+  });
+
+  test('who stands under a taxon follows the tree of taxa', () => {
+    expect(names(membersUnder('Larix', list, taxa))).toEqual(['occidentalis', 'lyallii']);
+    expect(membersUnder(null, list, taxa)).toHaveLength(5);
+  });
+});
+
+describe('rules found in a list', () => {
+  const complete = list.slice(0, 4);
+  const firs = [
+    taxon('grandis', { ...NEEDLES, 'leaf.persistence': 'evergreen' }),
+    taxon('lasiocarpa', { ...NEEDLES, 'leaf.persistence': 'evergreen' }),
+    taxon('engelmannii', { ...NEEDLES, 'leaf.persistence': 'evergreen' }),
+  ];
+  const above = new Map<string, TaxonNode>([
+    node('grandis', 'Abies'),
+    node('lasiocarpa', 'Abies'),
+    node('engelmannii', 'Picea'),
+    node('Abies'),
+    node('Picea'),
+  ]);
+
+  test('a group’s own feature is proposed, and a species’ own', () => {
+    const states = vocabulary.get('needle.attachment')?.states.map((s) => s.id) ?? [];
+    const [disc = '', peg = ''] = [
+      states.find((s) => s.includes('disc') || s.includes('sucker')),
+      states.find((s) => s.includes('peg')),
+    ];
+    const named = firs.map((f, i) => ({
+      ...f,
+      values: new Map([
+        ...f.values,
+        [
+          'needle.attachment',
+          {
+            value: {
+              kind: 'states' as const,
+              states: [{ state: i < 2 ? disc : peg, freq: 'usual' as const }],
+            },
+          },
+        ] as const,
+      ]),
+    }));
+    const found = proposeRules(named, above, vocabulary, july, 10).map((p) => [
+      p.rule.who,
+      p.rule.quantifier,
+    ]);
+    expect(found).toContainEqual(['Abies', 'all_and_only']);
+    expect(found).toContainEqual(['engelmannii', 'all_and_only']);
+  });
+
+  test('whatever is proposed holds when it is checked', () => {
+    fc.assert(
+      fc.property(fc.subarray([...complete], { minLength: 3 }), (some) => {
+        for (const p of proposeRules(some, taxa, vocabulary, july, 50)) {
+          const report = checkRule(p.rule, some, taxa, vocabulary, july);
+          expect(report.verdict).toBe('holds');
+          expect(report.subjects).toEqual(p.subjects);
+        }
+      }),
+    );
+  });
+});
