@@ -10,3 +10,4 @@ export * from './bundle.ts';
 export * from './hazards.ts';
 export * from './exchange.ts';
 export * from './ranges.ts';
+export * from './compare.ts';

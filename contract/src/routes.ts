@@ -151,6 +151,19 @@ export const ROUTES = {
     body: 'pair',
   }),
   pairRemove: route('DELETE', '/api/pairs/:id', 'teachers', 'Take a look-alike back'),
+  listLore: route(
+    'GET',
+    '/api/lists/:id/lore',
+    'staff',
+    'Look-alikes, names, roots and cautions of the members of a list',
+  ),
+  rules: route('GET', '/api/rules', 'staff', 'Rules of thumb'),
+  ruleCreate: route('POST', '/api/rules', 'teachers', 'Keep a rule of thumb', { body: 'rule' }),
+  ruleChange: route('PUT', '/api/rules/:id', 'teachers', 'Change a rule of thumb', {
+    body: 'rule',
+    ifMatch: true,
+  }),
+  ruleRemove: route('DELETE', '/api/rules/:id', 'teachers', 'Give a rule of thumb up', { ifMatch: true }),
   range: route('GET', '/api/species/:id/range', 'staff', 'Where a species grows, with what challenges it'),
   rangeChange: route('PUT', '/api/species/:id/range', 'teachers', 'Change where a species grows', {
     body: 'range',

@@ -65,7 +65,8 @@ describe('four pairs, day by day through the year', () => {
       '09-26 twins',
     ]);
     expect(day('05-10')).toBe(Math.max(endOf(a, 'leaf_out'), endOf(b, 'leaf_out')));
-    expect(day('09-26')).toBe(Math.min(startOf(a, 'leaf_fall'), startOf(b, 'leaf_fall')));
+    // On the day after the first begins to fall its leaf is seen only partly.
+    expect(day('09-26')).toBe(Math.min(startOf(a, 'leaf_fall'), startOf(b, 'leaf_fall')) + 1);
     expect(changes(a, b, { material: ['twig'], handling: ['look', 'lens'] })).toEqual([
       '01-01 told by 1',
       '05-10 told by 11',

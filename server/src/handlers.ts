@@ -3,6 +3,7 @@ import { ROUTES } from '@hurrow/contract';
 import { accessHandlers } from './access/index.ts';
 import { backupHandlers } from './backup/index.ts';
 import { classesHandlers } from './classes/index.ts';
+import { compareHandlers } from './compare/index.ts';
 import { dueHandlers } from './due/index.ts';
 import { exchangeHandlers } from './exchange/index.ts';
 import type { AnyoneHandlers, Handler, Handlers } from './http/index.ts';
@@ -43,6 +44,7 @@ const staffAndStudents = {
   ...dueHandlers,
   ...classesHandlers,
   ...libraryHandlers,
+  ...compareHandlers,
   ...exchangeHandlers,
   ...rangesHandlers,
   ...studentsHandlers,

@@ -101,6 +101,11 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   questionSettle: TEACHERS,
   pairPut: TEACHERS,
   pairRemove: TEACHERS,
+  listLore: STAFF,
+  rules: STAFF,
+  ruleCreate: TEACHERS,
+  ruleChange: TEACHERS,
+  ruleRemove: TEACHERS,
   range: STAFF,
   rangeChange: TEACHERS,
   challenges: STAFF,
@@ -166,6 +171,13 @@ const BODIES: Readonly<Record<string, unknown>> = {
   setup: { code: 'X', workspace: 'W', name: 'N', passphrase: 'long enough words' },
   site: { name: '', lat: 0, lon: 0, elevM: 0 },
   section: { name: 'S', term: 'T', list: id('none'), site: id('none'), students: [] },
+  rule: {
+    quantifier: 'all',
+    who: id('none'),
+    when: [],
+    then: { character: 'none', state: 'none' },
+    note: null,
+  },
   range: { records: [] },
   occurrence: {
     record: {

@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { DISTANCES, HANDLINGS, MATERIALS, ORGANS, SEASONS, WINDOW_KINDS } from '@hurrow/core/conditions';
 import { FREQUENCIES, KINDS, MERGE_POLICIES } from '@hurrow/core/characters';
 import { PRESENCES } from '@hurrow/core/range';
+import { QUANTIFIERS } from '@hurrow/core/rules';
 import { AUDIENCES, PROSE_TOPICS, SOURCE_KINDS } from '../index.ts';
 import { date, id, name, optional, place } from './parts.ts';
 
@@ -34,6 +35,17 @@ const value = Joi.alternatives().conditional('.kind', {
 });
 
 const note = optional(400);
+
+/** A state of a character, or a range of its numbers. */
+const feature = Joi.alternatives().conditional('.state', {
+  is: Joi.exist(),
+  then: Joi.object({ character: characterId.required(), state: Joi.string().max(80).required() }),
+  otherwise: Joi.object({
+    character: characterId.required(),
+    low: Joi.number().min(0).max(1e6).required(),
+    high: Joi.number().min(Joi.ref('low')).max(1e6).required(),
+  }).required(),
+});
 
 const HAZARDS = [
   'toxic',
@@ -236,6 +248,13 @@ export const LIBRARY_BODIES = {
     character: characterId.allow(null).required(),
     text: optional(600).required(),
     mnemonic: optional(300).required(),
+  }),
+  rule: Joi.object({
+    quantifier: one(QUANTIFIERS).required(),
+    who: id.allow(null).required(),
+    when: Joi.array().max(3).items(feature).required(),
+    then: feature.required(),
+    note: optional(600).required(),
   }),
   photo: Joi.object({
     organ: one(ORGANS).allow(null).required(),

@@ -1,0 +1,160 @@
+import { v7 } from 'uuid';
+import type { RuleBody, RuleRow } from '@hurrow/contract';
+import { vocabularyOf } from '@hurrow/core/characters';
+import type { Feature } from '@hurrow/core/rules';
+import { insertRows, maybe } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { idParam, invalid, needVersion, notFound } from '../http/index.ts';
+import type { Account, Call, Reply } from '../http/index.ts';
+import { readHeaders, readVocabulary } from '../library/index.ts';
+
+interface Row {
+  id: string;
+  version: number;
+  quantifier: RuleRow['quantifier'];
+  who: { taxon: string | null };
+  whenn: readonly Feature[];
+  then_character: string;
+  then_state: string | null;
+  then_low: number | null;
+  then_high: number | null;
+  note: string | null;
+}
+
+const COLUMNS = 'id, version, quantifier, who, whenn, then_character, then_state, then_low, then_high, note';
+
+async function asRules(sql: Sql, ws: string, rows: readonly Row[]): Promise<readonly RuleRow[]> {
+  const headers = await readHeaders(
+    sql,
+    ws,
+    rows.flatMap((r) => r.who.taxon ?? []),
+  );
+  return rows.map((r) => ({
+    id: r.id,
+    version: r.version,
+    quantifier: r.quantifier,
+    who: r.who.taxon,
+    whoHeader: r.who.taxon === null ? null : (headers.get(r.who.taxon) ?? null),
+    when: r.whenn,
+    then:
+      r.then_state === null
+        ? { character: r.then_character, low: r.then_low ?? 0, high: r.then_high ?? 0 }
+        : { character: r.then_character, state: r.then_state },
+    note: r.note,
+  }));
+}
+
+/** Rules of thumb in the order in which they were kept. */
+export const readRules = async (sql: Sql, ws: string): Promise<readonly RuleRow[]> =>
+  asRules(sql, ws, await sql.query<Row>(`select ${COLUMNS} from rule where ws = $1 order by id`, [ws]));
+
+async function readRule(sql: Sql, ws: string, id: string): Promise<RuleRow> {
+  const rows = await sql.query<Row>(`select ${COLUMNS} from rule where ws = $1 and id = $2`, [ws, id]);
+  const [rule] = await asRules(sql, ws, rows);
+  if (rule) return rule;
+  throw notFound('There is no such rule.', { remedy: 'Choose one under Compare, Rules.' });
+}
+
+/** @throws where a rule speaks of a character, a state or a taxon that there is not. */
+async function mustStand(sql: Sql, ws: string, { who, when, then }: RuleBody): Promise<void> {
+  const vocabulary = vocabularyOf(await readVocabulary(sql, ws));
+  const features: readonly (readonly [string, Feature])[] = [
+    ...when.map((f, i) => [`when.${i}`, f] as const),
+    ['then', then],
+  ];
+  for (const [field, f] of features) {
+    const c = vocabulary.get(f.character);
+    if (!c) {
+      throw invalid(`The vocabulary has no character “${f.character}”.`, {
+        field: `${field}.character`,
+        remedy: 'Choose one of the vocabulary.',
+      });
+    }
+    const fits = 'state' in f ? c.states.some((s) => s.id === f.state) : c.states.length === 0;
+    if (!fits) {
+      throw invalid(`${c.term} has no such state.`, {
+        field: `${field}.${'state' in f ? 'state' : 'low'}`,
+        remedy: c.states.length === 0 ? 'Give a lowest and a highest number.' : 'Choose one of its states.',
+      });
+    }
+  }
+  if (who !== null && !(await maybe(sql, 'select 1 from taxon where ws = $1 and id = $2', [ws, who]))) {
+    throw invalid('There is no such taxon.', {
+      field: 'who',
+      remedy: 'Choose a species or a group that stands, or leave it open.',
+    });
+  }
+}
+
+const columnsOf = (b: RuleBody): Readonly<Record<string, unknown>> => ({
+  quantifier: b.quantifier,
+  who: { taxon: b.who },
+  whenn: b.when,
+  then_character: b.then.character,
+  then_state: 'state' in b.then ? b.then.state : null,
+  then_low: 'low' in b.then ? b.then.low : null,
+  then_high: 'high' in b.then ? b.then.high : null,
+  note: b.note || null,
+});
+
+export async function createRule(call: Call<Account>): Promise<Reply> {
+  const { ws } = call.who;
+  const body = call.body as RuleBody;
+  const id = v7();
+  await call.app.db.transaction(async (tx) => {
+    await mustStand(tx, ws, body);
+    await insertRows(tx, 'rule', [{ ws, id, version: 1, ...columnsOf(body) }]);
+  });
+  return { status: 201, body: await readRule(call.app.db, ws, id), version: 1 };
+}
+
+/** Locks a rule and holds the version that was read against it. */
+async function locked(tx: Sql, call: Call<Account>, id: string): Promise<number> {
+  const { ws } = call.who;
+  const standing = await maybe<{ version: number }>(
+    tx,
+    'select version from rule where ws = $1 and id = $2 for update',
+    [ws, id],
+  );
+  const current = await readRule(tx, ws, id);
+  needVersion(call, standing?.version ?? current.version, current);
+  return current.version;
+}
+
+export async function changeRule(call: Call<Account>): Promise<Reply> {
+  const { ws } = call.who;
+  const body = call.body as RuleBody;
+  const id = idParam(call, 'id');
+  const version = await call.app.db.transaction(async (tx) => {
+    const standing = await locked(tx, call, id);
+    await mustStand(tx, ws, body);
+    const c = columnsOf(body);
+    await tx.query(
+      `update rule set quantifier = $3, who = $4::jsonb, whenn = $5::jsonb, then_character = $6, then_state = $7,
+         then_low = $8, then_high = $9, note = $10, version = version + 1 where ws = $1 and id = $2`,
+      [
+        ws,
+        id,
+        c['quantifier'],
+        JSON.stringify(c['who']),
+        JSON.stringify(c['whenn']),
+        c['then_character'],
+        c['then_state'],
+        c['then_low'],
+        c['then_high'],
+        c['note'],
+      ],
+    );
+    return standing + 1;
+  });
+  return { body: await readRule(call.app.db, ws, id), version };
+}
+
+export async function removeRule(call: Call<Account>): Promise<Reply> {
+  const id = idParam(call, 'id');
+  await call.app.db.transaction(async (tx) => {
+    await locked(tx, call, id);
+    await tx.query('delete from rule where ws = $1 and id = $2', [call.who.ws, id]);
+  });
+  return { status: 204 };
+}
