@@ -34,6 +34,7 @@ export function tellCards(
 ): readonly TellCard[] {
   const gap = conditions.handling.includes('measure') ? GAPS.measured : GAPS.byEye;
   const cards = [...vocabulary.values()].flatMap((character): TellCard[] => {
+    if (character.material.length === 0) return [];
     const [x, y] = [a.values.get(character.id)?.value, b.values.get(character.id)?.value];
     const s = separate(character, x, y, gap);
     if (s.kind !== 'tell' || !x || !y) return [];

@@ -47,7 +47,7 @@ export function has(d: Described, feature: Feature, vocabulary: Vocabulary): Has
   return share > NEVER ? 'sometimes' : 'no';
 }
 
-/** A feature in words: “bud arrangement: opposite”. */
+/** A feature in words: “kind of leaf: needle”. */
 export function featureWords(feature: Feature, vocabulary: Vocabulary, wording: Wording): string {
   const c = vocabulary.get(feature.character);
   if (!c) return feature.character;
@@ -59,5 +59,5 @@ export function featureWords(feature: Feature, vocabulary: Vocabulary, wording: 
           { kind: 'range', xlow: null, xhigh: null, entered: '', low: feature.low, high: feature.high },
           wording,
         );
-  return `${characterWords(c, wording.words)} ${said}`;
+  return `${characterWords(c, wording.words)}: ${said}`;
 }

@@ -57,7 +57,10 @@ function groupsOf(
   const found = new Map<string, number[]>();
   list.forEach((d, i) => {
     for (const level of lineage(taxa, d.id).slice(1)) {
-      for (const id of level) found.set(id, [...(found.get(id) ?? []), i]);
+      for (const id of new Set(level)) {
+        const had = found.get(id) ?? [];
+        if (!had.includes(i)) found.set(id, [...had, i]);
+      }
     }
   });
   return new Map([...found].filter(([, m]) => m.length > 1 && m.length < list.length));
@@ -113,7 +116,8 @@ export function proposeRules(
     quantifier: Quantifier,
     when: readonly Fact[],
   ): void => {
-    const key = `${who}/${fact.character.id}`;
+    // The same species are not spoken of twice by the same character: not as a genus and again as its family.
+    const key = `${subjects.join()}/${fact.character.id}`;
     if (ruled.has(key)) return;
     ruled.add(key);
     found.push({

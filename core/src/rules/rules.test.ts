@@ -90,9 +90,9 @@ describe('a rule of thumb held against a list', () => {
   test('it reads as a sentence', () => {
     expect(
       ruleSentence(rule({ quantifier: 'only', then: FIVE }), 'western white pine', vocabulary, PLAIN),
-    ).toBe('Only western white pine has needles in a bundle 5.');
+    ).toBe('Only western white pine has needles in a bundle: 5.');
     expect(ruleSentence(rule({ when: [FIVE] }), 'pine', vocabulary, PLAIN)).toContain(
-      'Every pine with needles in a bundle 5 has ',
+      'Every pine with needles in a bundle: 5 has ',
     );
   });
 

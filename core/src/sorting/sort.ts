@@ -30,6 +30,8 @@ export interface SortOptions {
 }
 
 const SURE = 0.95;
+/** One pile that takes nearly all is no step: eight to one at most. */
+const LEAST_EVEN = 0.5;
 /** A step is left out where more of the cards than this are argued over or laid aside. */
 const MOST_UNSURE = 1 / 3;
 
@@ -71,9 +73,18 @@ function evenness(piles: readonly (readonly number[])[]): number {
   return piles.length < 2 ? 0 : h / Math.log2(piles.length);
 }
 
-/** Even piles, easily made and hardly argued over: what a step is worth. */
+/** A pile that is told by one or two states is easily named; each further state makes the step harder. */
+const NAMED_BY = 2;
+const HARDER = 0.35;
+
+/** Even piles, easily made, easily named and hardly argued over: what a step is worth. */
 function worth(a: Asked, d: Dealt, members: number): number {
-  const sure = 1 - (d.argued.length + 2 * d.aside.length) / members;
+  const unsure = (2 * (d.argued.length + d.aside.length)) / members;
+  const further = d.masks.reduce((sum, mask) => {
+    const states = a.states.filter((_, k) => mask & (1 << k)).length;
+    return sum + Math.max(0, states - NAMED_BY);
+  }, 0);
+  const sure = (1 - unsure) / (1 + HARDER * further);
   return (evenness(d.piles) * Math.max(0, sure) * (1 - missRate(a.character).rate)) / a.effort;
 }
 
@@ -110,6 +121,7 @@ export function nestedSort(
       if (used.has(a.character.id)) continue;
       for (const d of stepsOf(a, members)) {
         if ((d.argued.length + d.aside.length) / members.length > MOST_UNSURE) continue;
+        if (evenness(d.piles) < LEAST_EVEN) continue;
         const w = worth(a, d, members.length);
         if (w > (best?.worth ?? 0)) best = { a, d, worth: w };
       }

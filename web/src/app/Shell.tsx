@@ -4,6 +4,7 @@ import Button from 'antd/es/button';
 import Modal from 'antd/es/modal';
 import { useQueryClient } from '@tanstack/react-query';
 import { request } from '../api/index.ts';
+import { BenchTray } from './BenchTray.tsx';
 import { ConditionsBar } from './ConditionsBar.tsx';
 import { ShortcutHelp } from './ShortcutHelp.tsx';
 import { useSession } from './session.ts';
@@ -15,6 +16,7 @@ const PLACES = [
   { to: '/', label: 'Due', keys: 'g d' },
   { to: '/classes', label: 'Classes', keys: 'g c' },
   { to: '/species', label: 'Species', keys: 'g s' },
+  { to: '/compare', label: 'Compare', keys: 'g o' },
   { to: '/quizzes', label: 'Quizzes', keys: 'g q' },
   { to: '/material', label: 'Material', keys: 'g m' },
   { to: '/mix-ups', label: 'Mix-ups', keys: 'g x' },
@@ -51,6 +53,7 @@ export function Shell() {
           </NavLink>
         ))}
         <span className="spring" />
+        <BenchTray />
         <div className="who">
           <div>{session.name}</div>
           <div className="quiet">{session.role}</div>

@@ -48,6 +48,22 @@ const places: RouteObject[] = [
   })),
   place('species/:id/head', async () => ({ Component: (await import('../species/HeadPage.tsx')).HeadPage })),
   place('species/:id', async () => ({ Component: (await import('../species/ProfilePage.tsx')).ProfilePage })),
+  place('compare', async () => ({ Component: (await import('../compare/BenchPage.tsx')).BenchPage })),
+  place('compare/list', async () => ({
+    Component: (await import('../compare/WholeListPage.tsx')).WholeListPage,
+  })),
+  place('compare/year', async () => ({ Component: (await import('../compare/YearPage.tsx')).YearPage })),
+  place('compare/lookalikes', async () => ({
+    Component: (await import('../compare/LookalikesPage.tsx')).LookalikesPage,
+  })),
+  place('compare/rules', async () => ({ Component: (await import('../compare/RulesPage.tsx')).RulesPage })),
+  place('compare/rules/:id', async () => ({ Component: (await import('../compare/RulePage.tsx')).RulePage })),
+  place('compare/name', async () => ({
+    Component: (await import('../compare/NameTreePage.tsx')).NameTreePage,
+  })),
+  place('compare/key', async () => ({ Component: (await import('../compare/KeyPage.tsx')).KeyPage })),
+  place('compare/sort', async () => ({ Component: (await import('../compare/SortPage.tsx')).SortPage })),
+  place('compare/names', async () => ({ Component: (await import('../compare/NamesPage.tsx')).NamesPage })),
   place('quizzes', async () => ({ Component: (await import('../quizzes/QuizzesPage.tsx')).QuizzesPage })),
   place('quizzes/:id', async () => ({ Component: (await import('../quizzes/QuizPage.tsx')).QuizPage })),
   place('quizzes/:quiz/sittings/:id', async () => ({
@@ -84,6 +100,15 @@ export const router = createBrowserRouter([
       })),
       place('print/lists/:id/booklet', async () => ({
         Component: (await import('../print/Booklet.tsx')).Booklet,
+      })),
+      place('print/lists/:id/key', async () => ({
+        Component: (await import('../print/KeySheet.tsx')).KeySheet,
+      })),
+      place('print/lists/:id/sorting', async () => ({
+        Component: (await import('../print/SortingCards.tsx')).SortingCards,
+      })),
+      place('print/lists/:id/roots', async () => ({
+        Component: (await import('../print/RootCards.tsx')).RootCards,
       })),
       place('print/species/:id', async () => ({
         Component: (await import('../print/Booklet.tsx')).SheetOfSpecies,

@@ -38,6 +38,7 @@ function Head({ profile }: { profile: SpeciesProfile }) {
   const form = kept.value;
   const set = (part: Partial<HeadForm>): void => kept.set({ ...form, ...part });
   const change = useWrite<{ version: number }>('speciesChange', [
+    'listLore',
     'profile',
     'species',
     'list',

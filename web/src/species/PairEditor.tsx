@@ -29,7 +29,7 @@ export function PairEditor({
   const [text, setText] = useState(note?.text ?? '');
   const [mnemonic, setMnemonic] = useState(note?.mnemonic ?? '');
   const taxa = useRead<readonly TaxonPlace[]>('taxa').data ?? [];
-  const put = useWrite<{ id: string }>('pairPut', ['profile']);
+  const put = useWrite<{ id: string }>('pairPut', ['profile', 'listLore']);
   const save = (): void => {
     if (other === null) return;
     put.mutate(

@@ -5,6 +5,7 @@ import type { Disagreement, Vocabulary } from '@hurrow/core/characters';
 import type { Conditions } from '@hurrow/core/conditions';
 import { costOf, describeTaxa, expectedCharacters, worthRecording } from '@hurrow/core/tells';
 import type { DisagreementCost, SitePlace, WorthRecording } from '@hurrow/core/tells';
+import { compareWork } from './compareWork.ts';
 
 export interface Ground {
   readonly library: ListLibrary;
@@ -28,6 +29,8 @@ type Progress = (done: number, total: number) => void;
 
 /** Sums over a whole list, beside the page. Cancelled by ending the worker. */
 const work = {
+  ...compareWork,
+
   worth: ({ library, vocabulary, conditions, place }: Ground, most: number, onProgress: Progress): Worth => {
     const members = describeTaxa(
       library.members.map((m) => m.id),

@@ -37,15 +37,18 @@ export function useLibraryWork<T>(start: Start<T> | null): Work<T> {
     const worker = new Worker(new URL('./library.worker.ts', import.meta.url), { type: 'module' });
     running.current = worker;
     let live = true;
+    // Progress comes by a way of its own and may arrive after the result.
+    let done = false;
     const go = async (): Promise<void> => {
       setState({ ...IDLE, running: true });
       const found = await start(
         wrap<LibraryWork>(worker),
-        proxy((done: number, total: number) => {
-          if (live) setState({ ...IDLE, running: true, done, total });
+        proxy((at: number, total: number) => {
+          if (live && !done) setState({ ...IDLE, running: true, done: at, total });
         }),
       );
       if (!live) return;
+      done = true;
       setResult(() => found);
       setState(IDLE);
     };

@@ -1,0 +1,254 @@
+import { useMemo, useState } from 'react';
+import Button from 'antd/es/button';
+import Checkbox from 'antd/es/checkbox';
+import Select from 'antd/es/select';
+import type { SpeciesRow } from '@hurrow/contract';
+import { characterWords, valueWords } from '@hurrow/core/characters';
+import type { Vocabulary } from '@hurrow/core/characters';
+import { tellCards } from '@hurrow/core/compare';
+import { useRead } from '../api/index.ts';
+import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { useHere } from '../app/place.ts';
+import { MOST_ON_BENCH, clearBench, lay, take, useTray } from '../app/tray.ts';
+import { useView } from '../app/view.ts';
+import { useVocabulary } from '../app/vocabulary.ts';
+import { AppLink, Nothing, PageHead, TaxonName } from '../parts/index.ts';
+import { ComparisonView } from '../plates/ComparisonView.tsx';
+import { CompareNav } from './CompareNav.tsx';
+import { PairTells } from './PairTells.tsx';
+import { sideLines } from './sideLines.ts';
+import { useTrayProfiles } from './useTrayProfiles.ts';
+import type { Laid } from './useTrayProfiles.ts';
+import './compare.css';
+
+/** What was said of pairs on the bench: the sentence and the mnemonic, wherever the pair appears. */
+function PairNotes({ laid }: { laid: readonly Laid[] }) {
+  const ids = new Set(laid.map((l) => l.header.id));
+  const notes = laid.flatMap((l) =>
+    l.profile.pairs
+      .filter((p) => ids.has(p.other.id) && l.header.id < p.other.id && (p.text || p.mnemonic))
+      .map((p) => ({ ...p, own: l.header })),
+  );
+  if (notes.length === 0) return null;
+  return (
+    <section className="panel" aria-label="Said of the pair">
+      {notes.map((n) => (
+        <div key={n.id}>
+          <b>
+            <TaxonName taxon={n.own} common={false} /> and <TaxonName taxon={n.other} common={false} />:
+          </b>{' '}
+          {n.text} {n.mnemonic ? <span className="mnemonic">{n.mnemonic}</span> : null}
+        </div>
+      ))}
+    </section>
+  );
+}
+
+function Cautions({ laid }: { laid: readonly Laid[] }) {
+  const all = laid.flatMap((l) => l.profile.cautions.map((c) => ({ ...c, of: l.header })));
+  if (all.length === 0) return null;
+  return (
+    <div className="caution">
+      {all.map((c, i) => (
+        <div key={i}>
+          <TaxonName taxon={c.of} common={false} />: {c.text}
+        </div>
+      ))}
+      {all.some((c) => c.text.includes('local rules')) ? null : <div>Follow local rules.</div>}
+    </div>
+  );
+}
+
+function SideBySide({ laid, vocabulary }: { laid: readonly Laid[]; vocabulary: Vocabulary }) {
+  const { conditions, wording } = useView();
+  const [all, setAll] = useState(false);
+  const organs = useMemo(
+    () =>
+      sideLines(
+        laid.map((l) => l.described),
+        vocabulary,
+        conditions,
+        all,
+      ),
+    [laid, vocabulary, conditions, all],
+  );
+  const pairs = (laid.length * (laid.length - 1)) / 2;
+  return (
+    <section className="panel" aria-label="Organ by organ">
+      <div className="panel-head">
+        <h2>Organ by organ</h2>
+        <Checkbox checked={all} onChange={(e) => setAll(e.target.checked)}>
+          also what is alike
+        </Checkbox>
+      </div>
+      <div className="wide-table">
+        <table className="plain-table beside-table">
+          <thead>
+            <tr>
+              <th scope="col">Character</th>
+              {laid.map((l) => (
+                <th key={l.header.id} scope="col">
+                  <TaxonName taxon={l.header} common={false} />
+                </th>
+              ))}
+              <th scope="col">Parts</th>
+            </tr>
+          </thead>
+          {organs.map(({ organ, lines }) => (
+            <tbody key={organ}>
+              <tr>
+                <th colSpan={laid.length + 2} scope="rowgroup" className="organ-row">
+                  {ORGAN_LABELS[organ]}
+                </th>
+              </tr>
+              {lines.map((l) => (
+                <tr key={l.character.id} className={l.hidden ? 'hidden-row' : ''}>
+                  <td>{characterWords(l.character, wording.words)}</td>
+                  {l.values.map((v, i) => (
+                    <td key={laid[i]?.header.id}>
+                      {v ? valueWords(l.character, v, wording) : <span className="quiet">not recorded</span>}
+                    </td>
+                  ))}
+                  <td className="quiet number">
+                    {l.parts} of {pairs}
+                    {l.hidden ? ', not now' : ''}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          ))}
+        </table>
+      </div>
+      {organs.length === 0 ? <p className="quiet">Nothing recorded parts them.</p> : null}
+    </section>
+  );
+}
+
+function Bench({ laid, vocabulary }: { laid: readonly Laid[]; vocabulary: Vocabulary }) {
+  const { conditions, wording } = useView();
+  const [chosen, setChosen] = useState<readonly [string, string] | null>(null);
+  const find = (id: string | undefined): Laid | undefined => laid.find((l) => l.header.id === id);
+  const a = find(chosen?.[0]) ?? laid[0];
+  const b = find(chosen?.[1]) ?? laid.find((l) => l !== a);
+  const differing = useMemo(
+    () =>
+      a && b
+        ? tellCards(a.described, b.described, vocabulary, conditions)
+            .filter((c) => c.now === 'yes' && c.strength !== 'partial')
+            .map((c) => c.character.id)
+        : [],
+    [a, b, vocabulary, conditions],
+  );
+  if (!a || !b) return null;
+  const pick = (at: 0 | 1) => (
+    <select
+      aria-label={at === 0 ? 'Here' : 'There'}
+      value={(at === 0 ? a : b).header.id}
+      onChange={(e) => setChosen(at === 0 ? [e.target.value, b.header.id] : [a.header.id, e.target.value])}
+    >
+      {laid
+        .filter((l) => l !== (at === 0 ? b : a))
+        .map((l) => (
+          <option key={l.header.id} value={l.header.id}>
+            {l.header.scientific}
+          </option>
+        ))}
+    </select>
+  );
+  return (
+    <>
+      <Cautions laid={laid} />
+      {laid.length > 2 ? (
+        <p className="tools">
+          <span>Tells of</span> {pick(0)} <span>against</span> {pick(1)}
+        </p>
+      ) : null}
+      <PairNotes laid={laid} />
+      <PairTells
+        a={a.described}
+        b={b.described}
+        names={[a.header.scientific, b.header.scientific]}
+        vocabulary={vocabulary}
+        conditions={conditions}
+        wording={wording}
+      />
+      <section className="panel" aria-label="Plates at one scale">
+        <ComparisonView all={laid} differing={differing} vocabulary={vocabulary} wording={wording} />
+      </section>
+      <SideBySide laid={laid} vocabulary={vocabulary} />
+    </>
+  );
+}
+
+/** Two to six species side by side: plates at one scale, what tells them now, and what differs organ by organ. */
+export function BenchPage() {
+  const tray = useTray();
+  const vocabulary = useVocabulary();
+  const { place, ready } = useHere();
+  const laid = useTrayProfiles(tray, vocabulary, place, ready);
+  const species = useRead<readonly SpeciesRow[]>('species').data ?? [];
+  return (
+    <>
+      <CompareNav />
+      <PageHead
+        title="Bench"
+        name="Bench"
+        about="Two to six species side by side. The b key lays the species at hand here, from anywhere."
+        actions={
+          tray.length > 0 ? (
+            <Button size="small" onClick={clearBench}>
+              Clear the bench
+            </Button>
+          ) : null
+        }
+      />
+      <div className="tools bench-tools">
+        {(laid ?? []).map((l) => (
+          <span key={l.header.id} className="tag laid">
+            <AppLink to={`/species/${l.header.id}`}>
+              <TaxonName taxon={l.header} common={false} />
+            </AppLink>
+            <button
+              type="button"
+              className="as-link"
+              aria-label={`Take ${l.header.scientific} off`}
+              onClick={() => take(l.header.id)}
+            >
+              ×
+            </button>
+          </span>
+        ))}
+        {tray.length < MOST_ON_BENCH ? (
+          <Select
+            aria-label="Lay a species on the bench"
+            className="pick"
+            showSearch={{ optionFilterProp: 'label' }}
+            placeholder="Lay a species here"
+            value={null}
+            options={species
+              .filter((s) => !tray.includes(s.id))
+              .map((s) => ({
+                value: s.id,
+                label: s.common ? `${s.scientific} (${s.common})` : s.scientific,
+              }))}
+            onChange={(id: string | null) => {
+              if (id !== null) lay(id);
+            }}
+          />
+        ) : (
+          <span className="quiet">{MOST_ON_BENCH} is the most.</span>
+        )}
+      </div>
+      {tray.length < 2 ? (
+        <Nothing title={tray.length === 0 ? 'The bench is empty' : 'One more, at least'}>
+          Choose species above, press b on a link to one or on its page, or take a pair from the{' '}
+          <AppLink to="/compare/list">whole list</AppLink>.
+        </Nothing>
+      ) : laid && vocabulary ? (
+        <Bench laid={laid} vocabulary={vocabulary} />
+      ) : (
+        <div className="page-note quiet">Reading…</div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,204 @@
+import { useMemo } from 'react';
+import type { DeclaredPair, TaxonHeader } from '@hurrow/contract';
+import { characterWords } from '@hurrow/core/characters';
+import {
+  STANDINGS,
+  checkDeclared,
+  matrixOf,
+  pairTable,
+  tellCards,
+  tellSentence,
+  usable,
+} from '@hurrow/core/compare';
+import type { DeclaredVerdict, PairCell } from '@hurrow/core/compare';
+import { layOnly } from '../app/tray.ts';
+import { useGo } from '../app/view.ts';
+import { AppLink, DataTable, Nothing, TaxonName } from '../parts/index.ts';
+import { CompareRoom } from './CompareRoom.tsx';
+import { STANDING } from './words.ts';
+import type { Compared } from './useCompared.ts';
+
+const VERDICT: Readonly<Record<DeclaredVerdict, { words: string; tone: string }>> = {
+  supported: { words: 'supported', tone: 'spruce' },
+  not_now: { words: 'out of season or reach now', tone: 'larch' },
+  unsupported: { words: 'unsupported', tone: 'larch' },
+  contradicted: { words: 'contradicted', tone: 'cherry' },
+  unsaid: { words: 'nothing said to part them', tone: 'larch' },
+};
+/** As many close pairs are proposed as a class can be taught in a term. */
+const PROPOSED = 20;
+
+interface Declared {
+  readonly pair: DeclaredPair;
+  readonly a: TaxonHeader;
+  readonly b: TaxonHeader;
+  readonly verdict: DeclaredVerdict;
+  readonly reason: string;
+  readonly cell: PairCell | undefined;
+}
+
+interface Close {
+  readonly a: TaxonHeader;
+  readonly b: TaxonHeader;
+  readonly cell: PairCell;
+  readonly tell: string;
+}
+
+function Pairs({ compared: c }: { compared: Compared }) {
+  const go = useGo();
+  const { vocabulary, conditions, wording, members, described, lore, expected } = c;
+  const cells = useMemo(
+    () => pairTable(matrixOf(described, vocabulary, conditions, expected))?.cells ?? [],
+    [described, vocabulary, conditions, expected],
+  );
+  const place = useMemo(() => new Map(members.map((m, i) => [m.id, i])), [members]);
+  const cellOf = (x: string, y: string): PairCell | undefined => {
+    const [i, j] = [place.get(x) ?? -1, place.get(y) ?? -1].sort((p, q) => p - q);
+    return cells.find((k) => k.a === i && k.b === j);
+  };
+  const declared = lore.pairs.flatMap((pair): Declared[] => {
+    const [i, j] = [place.get(pair.a) ?? -1, place.get(pair.b) ?? -1];
+    const [a, b, x, y] = [members[i], members[j], described[i], described[j]];
+    if (!a || !b || !x || !y) return [];
+    return [
+      {
+        pair,
+        a,
+        b,
+        cell: cellOf(a.id, b.id),
+        ...checkDeclared(pair.character, x, y, vocabulary, conditions),
+      },
+    ];
+  });
+  const named = new Set(lore.pairs.flatMap((p) => [`${p.a}/${p.b}`, `${p.b}/${p.a}`]));
+  const close = [...cells]
+    .sort((p, q) => STANDINGS.indexOf(q.standing) - STANDINGS.indexOf(p.standing) || p.apart - q.apart)
+    .flatMap((cell): Close[] => {
+      const [a, b, x, y] = [members[cell.a], members[cell.b], described[cell.a], described[cell.b]];
+      if (!a || !b || !x || !y || named.has(`${a.id}/${b.id}`)) return [];
+      return [{ a, b, cell, tell: '' }];
+    })
+    .slice(0, PROPOSED)
+    .map((r) => {
+      const [x, y] = [described[r.cell.a], described[r.cell.b]];
+      const [first] = x && y ? tellCards(x, y, vocabulary, conditions).filter(usable) : [];
+      return { ...r, tell: first ? tellSentence(first, wording) : '' };
+    });
+  const both = (a: TaxonHeader, b: TaxonHeader) => (
+    <>
+      <AppLink to={`/species/${a.id}`}>
+        <TaxonName taxon={a} common={false} />
+      </AppLink>{' '}
+      ·{' '}
+      <AppLink to={`/species/${b.id}`}>
+        <TaxonName taxon={b} common={false} />
+      </AppLink>
+    </>
+  );
+  const bench = (a: TaxonHeader, b: TaxonHeader) => (
+    <button
+      type="button"
+      className="as-link"
+      onClick={() => {
+        layOnly(a.id, b.id);
+        go('/compare');
+      }}
+    >
+      bench
+    </button>
+  );
+  const words = (id: string | null): string => {
+    const found = id === null ? undefined : vocabulary.get(id);
+    return found ? characterWords(found, wording.words) : 'no character named';
+  };
+  const standing = (cell: PairCell | undefined) =>
+    cell ? (
+      <span className={`tag ${STANDING[cell.standing].tone}`}>{STANDING[cell.standing].words}</span>
+    ) : null;
+  return (
+    <>
+      <DataTable<Declared>
+        label="Declared look-alikes"
+        file="look-alikes"
+        rows={declared}
+        rowKey={(r) => r.pair.id}
+        plain={(r) => ({
+          a: r.a.scientific,
+          b: r.b.scientific,
+          by: words(r.pair.character),
+          verdict: VERDICT[r.verdict].words,
+          reason: r.reason,
+          text: r.pair.text,
+          mnemonic: r.pair.mnemonic,
+          now: r.cell ? STANDING[r.cell.standing].words : '',
+        })}
+        empty={<Nothing title="No look-alike is declared">Name one on the page of a species.</Nothing>}
+        columns={[
+          { title: 'Pair', width: 260, render: (_, r) => both(r.a, r.b) },
+          { title: 'Told by', width: 160, render: (_, r) => words(r.pair.character) },
+          {
+            title: 'Held against the record',
+            width: 190,
+            sorter: (x, y) => x.verdict.localeCompare(y.verdict),
+            render: (_, r) => (
+              <>
+                <span className={`tag ${VERDICT[r.verdict].tone}`}>{VERDICT[r.verdict].words}</span>
+                <div className="quiet">{r.reason}</div>
+              </>
+            ),
+          },
+          {
+            title: 'Said of the pair',
+            render: (_, r) => (
+              <>
+                {r.pair.text} {r.pair.mnemonic ? <span className="mnemonic">{r.pair.mnemonic}</span> : null}
+              </>
+            ),
+          },
+          { title: 'Now', width: 110, render: (_, r) => standing(r.cell) },
+          { title: '', width: 60, render: (_, r) => bench(r.a, r.b) },
+        ]}
+      />
+      <h2 className="room-head">Close, and not declared</h2>
+      <DataTable<Close>
+        label="Proposed look-alikes"
+        file="close-pairs"
+        rows={close}
+        rowKey={(r) => `${r.a.id}/${r.b.id}`}
+        plain={(r) => ({
+          a: r.a.scientific,
+          b: r.b.scientific,
+          now: STANDING[r.cell.standing].words,
+          tells: r.cell.tells,
+          tell: r.tell,
+        })}
+        empty={<Nothing title="No more pairs">Every pair of the list is declared.</Nothing>}
+        columns={[
+          { title: 'Pair', width: 260, render: (_, r) => both(r.a, r.b) },
+          { title: 'Now', width: 120, render: (_, r) => standing(r.cell) },
+          {
+            title: 'Tells',
+            width: 70,
+            sorter: (x, y) => x.cell.tells - y.cell.tells,
+            render: (_, r) => <span className="number">{r.cell.tells}</span>,
+          },
+          { title: 'The first of them', render: (_, r) => r.tell || <span className="quiet">none</span> },
+          { title: '', width: 60, render: (_, r) => bench(r.a, r.b) },
+        ]}
+      />
+    </>
+  );
+}
+
+/** Declared look-alikes held against the record, and the closest pairs that nobody has declared. */
+export function LookalikesPage() {
+  return (
+    <CompareRoom
+      title="Look-alikes"
+      name="Look-alikes"
+      about="What was declared, held against what is recorded under the conditions above; then the closest pairs of the list."
+    >
+      {(c) => <Pairs compared={c} />}
+    </CompareRoom>
+  );
+}

@@ -1,0 +1,152 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
+import Input from 'antd/es/input';
+import Select from 'antd/es/select';
+import type { RuleBody, RuleRow } from '@hurrow/contract';
+import { QUANTIFIERS } from '@hurrow/core/rules';
+import type { Quantifier, Rule } from '@hurrow/core/rules';
+import { useWrite } from '../api/index.ts';
+import { ProblemNote } from '../parts/index.ts';
+import { EMPTY_FEATURE, FeatureField, draftOf, featureOf } from './FeatureField.tsx';
+import type { FeatureDraft } from './FeatureField.tsx';
+import { RuleSentence } from './RuleSentence.tsx';
+import { VERDICT, outcomeWords, reportOf, sentenceOf, taxonIn } from './ruleWords.ts';
+import type { Compared } from './useCompared.ts';
+
+const QUANTIFIER: Readonly<Record<Quantifier, string>> = {
+  all: 'Every',
+  only: 'Only',
+  all_and_only: 'Every, and nothing else,',
+};
+const MOST_WHEN = 3;
+
+/** Builds a rule as a sentence: who, when, then; it is checked against the list while it is built. */
+export function RuleBuilder({
+  compared: c,
+  rule,
+  onDone,
+}: {
+  compared: Compared;
+  /** The rule being changed; null for a new one. */
+  rule: RuleRow | null;
+  onDone: () => void;
+}) {
+  const { vocabulary, wording } = c;
+  const [quantifier, setQuantifier] = useState<Quantifier>(rule?.quantifier ?? 'all');
+  const [who, setWho] = useState<string | null>(rule?.who ?? null);
+  const [when, setWhen] = useState<readonly FeatureDraft[]>(rule?.when.map(draftOf) ?? []);
+  const [then, setThen] = useState<FeatureDraft>(rule ? draftOf(rule.then) : EMPTY_FEATURE);
+  const [note, setNote] = useState(rule?.note ?? '');
+  const create = useWrite<RuleRow>('ruleCreate', ['rules']);
+  const change = useWrite<RuleRow>('ruleChange', ['rules']);
+  const said = when.map((w) => featureOf(w, vocabulary));
+  const thenSaid = featureOf(then, vocabulary);
+  const complete = thenSaid !== null && said.every((s) => s !== null);
+  const built: Rule | null = complete
+    ? { quantifier, who, when: said.filter((s) => s !== null), then: thenSaid }
+    : null;
+  const report = built ? reportOf(c, built) : null;
+  const taxa = [...c.lore.groups, ...c.members];
+  const save = (): void => {
+    if (!built) return;
+    const body: RuleBody = { ...built, note: note.trim() === '' ? null : note };
+    const done = (): void => onDone();
+    if (rule)
+      void change
+        .mutateAsync({ params: { id: rule.id }, version: rule.version, body })
+        .then(done, () => undefined);
+    else void create.mutateAsync({ body }).then(done, () => undefined);
+  };
+  return (
+    <section className="panel" aria-label="Rule builder">
+      <div className="rule-sentence">
+        <select
+          aria-label="All or only"
+          value={quantifier}
+          onChange={(e) => setQuantifier(e.target.value as Quantifier)}
+        >
+          {QUANTIFIERS.map((q) => (
+            <option key={q} value={q}>
+              {QUANTIFIER[q]}
+            </option>
+          ))}
+        </select>
+        <Select
+          aria-label="Who"
+          className="feature-character"
+          allowClear
+          showSearch={{ optionFilterProp: 'label' }}
+          placeholder="tree of the list"
+          value={who}
+          options={taxa.map((t) => ({
+            value: t.id,
+            label: t.common ? `${t.scientific} (${t.common})` : t.scientific,
+          }))}
+          onChange={(id: string | undefined) => setWho(id ?? null)}
+        />
+        {when.map((w, i) => (
+          <span key={i} className="feature-field">
+            {i === 0 ? 'with' : 'and'}
+            <FeatureField
+              label={`When ${i + 1}`}
+              draft={w}
+              vocabulary={vocabulary}
+              wording={wording}
+              onChange={(d) => setWhen(when.map((x, k) => (k === i ? d : x)))}
+            />
+            <button
+              type="button"
+              className="as-link"
+              aria-label={`Take condition ${i + 1} out`}
+              onClick={() => setWhen(when.filter((_, k) => k !== i))}
+            >
+              ×
+            </button>
+          </span>
+        ))}
+        {when.length < MOST_WHEN ? (
+          <Button size="small" onClick={() => setWhen([...when, EMPTY_FEATURE])}>
+            + with …
+          </Button>
+        ) : null}
+        <span>has</span>
+        <FeatureField
+          label="Then"
+          draft={then}
+          vocabulary={vocabulary}
+          wording={wording}
+          onChange={setThen}
+        />
+      </div>
+      <div role="status">
+        {built && report ? (
+          <p>
+            <b>
+              <RuleSentence sentence={sentenceOf(c, built, taxonIn(c, who))} who={taxonIn(c, who)} />
+            </b>{' '}
+            <span className={`tag ${VERDICT[report.verdict].tone}`}>{VERDICT[report.verdict].words}</span>{' '}
+            {outcomeWords(c, report)}
+          </p>
+        ) : (
+          <p className="quiet">Choose a character and a state, or a lowest and a highest number.</p>
+        )}
+      </div>
+      <div className="field-row">
+        <label className="field grow">
+          <span>A word beside it, for the class</span>
+          <Input value={note} maxLength={600} onChange={(e) => setNote(e.target.value)} />
+        </label>
+        <Button
+          type="primary"
+          disabled={!built}
+          loading={create.isPending || change.isPending}
+          onClick={save}
+        >
+          Keep the rule
+        </Button>
+        <Button onClick={onDone}>Leave it</Button>
+      </div>
+      <ProblemNote error={create.error ?? change.error} />
+    </section>
+  );
+}

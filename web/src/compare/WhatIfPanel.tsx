@@ -1,0 +1,56 @@
+import { useCallback } from 'react';
+import Button from 'antd/es/button';
+import type { WhatIf } from '@hurrow/core/compare';
+import { useView } from '../app/view.ts';
+import { WorkNote } from '../parts/index.ts';
+import { useLibraryWork } from '../workers/useLibraryWork.ts';
+import { groundOf } from './groundOf.ts';
+import { changeWords } from './words.ts';
+import type { Compared } from './useCompared.ts';
+
+const FEW = 8;
+
+/** What one change of the conditions would do for the list, the one that cures most first. */
+export function WhatIfPanel({ compared }: { compared: Compared }) {
+  const { change } = useView();
+  const start = useCallback(
+    (
+      work: Parameters<NonNullable<Parameters<typeof useLibraryWork<readonly WhatIf[]>>[0]>>[0],
+      onProgress: (done: number, total: number) => void,
+    ) => work.whatIf(groundOf(compared), compared.forbidden, onProgress),
+    [compared],
+  );
+  const work = useLibraryWork<readonly WhatIf[]>(start);
+  const name = (i: number): string => compared.members[i]?.scientific ?? '';
+  const pairs = (all: WhatIf['cured']): string =>
+    all
+      .slice(0, 4)
+      .map(([a, b]) => `${name(a)} and ${name(b)}`)
+      .join('; ') + (all.length > 4 ? `; ${all.length - 4} more` : '');
+  const curing = (work.result ?? []).filter((w) => w.cured.length > 0);
+  return (
+    <section className="panel" aria-label="What if">
+      <h2>What if</h2>
+      <WorkNote what="Trying every change" work={work} />
+      {work.result && curing.length === 0 ? (
+        <p className="quiet">No single change of material, handling, distance or date tells a pair more.</p>
+      ) : null}
+      <ul className="plain-list what-if">
+        {curing.slice(0, FEW).map((w, i) => (
+          <li key={JSON.stringify(w.change)}>
+            <Button size="small" onClick={() => change({ conditions: w.conditions })}>
+              {changeWords(w.change, w.conditions)}
+            </Button>{' '}
+            <b className="number">cures {w.cured.length}</b>
+            {i === 0 ? ' (most of all)' : ''}
+            {w.undone.length > 0 ? <span title={pairs(w.undone)}>, undoes {w.undone.length}</span> : null}
+            <div className="quiet">{pairs(w.cured)}</div>
+          </li>
+        ))}
+      </ul>
+      <p className="quiet">
+        Nothing is proposed that a caution of one of the two forbids. Collect only where you may.
+      </p>
+    </section>
+  );
+}

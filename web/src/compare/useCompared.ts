@@ -1,0 +1,90 @@
+import { useMemo } from 'react';
+import type { ListLibrary, ListLore, ListSummary, TaxonHeader } from '@hurrow/contract';
+import type { TaxonNode, Vocabulary, Wording } from '@hurrow/core/characters';
+import type { Forbidden } from '@hurrow/core/compare';
+import type { Conditions } from '@hurrow/core/conditions';
+import { describeTaxa, expectedCharacters } from '@hurrow/core/tells';
+import type { DescribedTaxon, SitePlace } from '@hurrow/core/tells';
+import { useRead } from '../api/index.ts';
+import { useHere } from '../app/place.ts';
+import { useView } from '../app/view.ts';
+import { useVocabulary } from '../app/vocabulary.ts';
+import { useChosenList } from '../species/useList.ts';
+
+/** A list with all that comparing it needs. */
+export interface Compared {
+  readonly list: ListSummary;
+  readonly library: ListLibrary;
+  readonly lore: ListLore;
+  readonly members: readonly TaxonHeader[];
+  readonly described: readonly DescribedTaxon[];
+  readonly expected: ReadonlySet<string>;
+  readonly taxa: ReadonlyMap<string, TaxonNode>;
+  /** What the cautions of each member forbid. */
+  readonly forbidden: Forbidden;
+  readonly vocabulary: Vocabulary;
+  readonly conditions: Conditions;
+  readonly wording: Wording;
+  readonly place: SitePlace | null;
+}
+
+export function forbiddenBy(cautions: ListLore['cautions']): Forbidden {
+  const found = new Map<string, Set<string>>();
+  for (const c of cautions) {
+    const had = found.get(c.taxon) ?? new Set<string>();
+    for (const f of c.forbids) had.add(f);
+    found.set(c.taxon, had);
+  }
+  return found;
+}
+
+export interface ReadList {
+  readonly lists: readonly ListSummary[] | undefined;
+  readonly list: ListSummary | null;
+  readonly choose: (id: string) => void;
+  readonly compared: Compared | null;
+  readonly error: unknown;
+}
+
+/**
+ * A list described at the site, under the conditions of the bar; null until it is read.
+ * @param fixed the list of a printed page; the chosen one where left out.
+ */
+export function useCompared(fixed?: string): ReadList {
+  const { lists, list: chosen, choose } = useChosenList();
+  const list = fixed === undefined ? chosen : (lists?.find((l) => l.id === fixed) ?? null);
+  const { conditions, wording } = useView();
+  const { place, ready } = useHere();
+  const vocabulary = useVocabulary();
+  const on = list !== null;
+  const library = useRead<ListLibrary>('listLibrary', { id: list?.id ?? '' }, on);
+  const lore = useRead<ListLore>('listLore', { id: list?.id ?? '' }, on);
+  const described = useMemo(() => {
+    if (!library.data || !vocabulary || !ready) return null;
+    const all = describeTaxa(
+      library.data.members.map((m) => m.id),
+      library.data.data,
+      vocabulary,
+      place,
+    );
+    return { all, expected: expectedCharacters(all) };
+  }, [library.data, vocabulary, ready, place]);
+  const compared = useMemo((): Compared | null => {
+    if (!list || !library.data || !lore.data || !vocabulary || !described) return null;
+    return {
+      list,
+      library: library.data,
+      lore: lore.data,
+      members: library.data.members,
+      described: described.all,
+      expected: described.expected,
+      taxa: new Map(library.data.data.taxa.map((t) => [t.id, t])),
+      forbidden: forbiddenBy(lore.data.cautions),
+      vocabulary,
+      conditions,
+      wording,
+      place,
+    };
+  }, [list, library.data, lore.data, vocabulary, described, conditions, wording, place]);
+  return { lists, list, choose, compared, error: library.error ?? lore.error };
+}

@@ -1,0 +1,60 @@
+import type { Change, Standing, TellCard } from '@hurrow/core/compare';
+import { dayOfYear, handlingWords, materialWords, showDay } from '@hurrow/core/conditions';
+import type { Conditions } from '@hurrow/core/conditions';
+import type { Usable } from '@hurrow/core/compare';
+
+export const STANDING: Readonly<
+  Record<Standing, { readonly words: string; readonly sign: string; readonly tone: string }>
+> = {
+  clean: { words: 'told cleanly', sign: '', tone: 'spruce' },
+  weak: { words: 'weakly told', sign: '~', tone: 'larch' },
+  unproven: { words: 'unproven', sign: '?', tone: '' },
+  twins: { words: 'twins', sign: '=', tone: 'cherry' },
+};
+
+const STRENGTH = { clean: 'clean', usual: 'mostly holds', partial: 'partial' } as const;
+
+/** How strong a tell is now: what is seen only partly is no more than partial. */
+export const strengthWords = (c: TellCard): string =>
+  c.now === 'partly' && c.strength !== 'partial'
+    ? `partial now (${STRENGTH[c.strength]})`
+    : STRENGTH[c.strength];
+
+/** What a tell needs: material, handling and nearness. */
+export function needsWords({ character: c }: TellCard): string {
+  const material = c.material.slice(0, 3).map(materialWords).join(' or ');
+  const handling = c.needs.filter((n) => n !== 'look').map(handlingWords);
+  const near = { far: '', binoculars: 'binoculars', trunk: 'at the trunk', hand: 'in the hand' }[c.distance];
+  return [material, ...handling, near].filter((w) => w !== '').join(' · ');
+}
+
+const day = (iso: string): string => showDay(dayOfYear(iso));
+
+/** When in the year, as spans of days. */
+export function whenWords(spans: readonly Usable[]): string {
+  if (spans.length === 0) return 'never with this in the hand';
+  const [first] = spans;
+  if (spans.length === 1 && first?.from.endsWith('-01-01') && first.to.endsWith('-12-31')) return 'all year';
+  return spans.map((s) => (s.from === s.to ? day(s.from) : `${day(s.from)} – ${day(s.to)}`)).join(', ');
+}
+
+/** A change of the conditions as something to do. */
+export function changeWords(change: Change, conditions: Conditions): string {
+  switch (change.kind) {
+    case 'material':
+      return `Add ${materialWords(change.add)}`;
+    case 'handling':
+      return `Allow ${handlingWords(change.allow)}`;
+    case 'distance':
+      return {
+        far: 'Stand afar',
+        binoculars: 'Use binoculars',
+        trunk: 'Go to the trunk',
+        hand: 'Take it in the hand',
+      }[change.to];
+    case 'dry':
+      return 'Wait until it is dry';
+    case 'date':
+      return `Move to ${day(conditions.date)} (${Math.abs(change.days)} days ${change.days > 0 ? 'later' : 'earlier'})`;
+  }
+}
