@@ -3,6 +3,7 @@ import { libraryRows } from './libraryRows.ts';
 import { WS } from './identity.ts';
 import { TEACHERS } from './people.ts';
 import { accountId, teachingRows, workspaceRows } from './scenario.ts';
+import { ruleRows } from './rules.ts';
 import { specimenRows } from './specimens.ts';
 import { GIVEN_BACK, quizAndAnswerRows } from './sittings.ts';
 
@@ -23,7 +24,7 @@ export function demoBundle(): Bundle {
       passphrase: t.passphrase,
     })),
     first: workspaceRows(),
-    then: [...libraryRows(), ...teachingRows(), ...specimenRows(), ...quizAndAnswerRows()],
+    then: [...libraryRows(), ruleRows(), ...teachingRows(), ...specimenRows(), ...quizAndAnswerRows()],
     giveBack: GIVEN_BACK.map((g) => ({ ...g, by: accountId('owner') })),
   };
 }

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import Button from 'antd/es/button';
 import type { DeclaredPair, TaxonHeader } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import {
@@ -11,9 +12,11 @@ import {
   usable,
 } from '@hurrow/core/compare';
 import type { DeclaredVerdict, PairCell } from '@hurrow/core/compare';
+import { useWrite } from '../api/index.ts';
+import { useMayTeach } from '../app/session.ts';
 import { layOnly } from '../app/tray.ts';
 import { useGo } from '../app/view.ts';
-import { AppLink, DataTable, Nothing, TaxonName } from '../parts/index.ts';
+import { AppLink, DataTable, Nothing, ProblemNote, TaxonName } from '../parts/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { STANDING } from './words.ts';
 import type { Compared } from './useCompared.ts';
@@ -42,10 +45,14 @@ interface Close {
   readonly b: TaxonHeader;
   readonly cell: PairCell;
   readonly tell: string;
+  /** The character of that tell. */
+  readonly by: string | null;
 }
 
 function Pairs({ compared: c }: { compared: Compared }) {
   const go = useGo();
+  const mayTeach = useMayTeach();
+  const put = useWrite<{ id: string }>('pairPut', ['profile', 'listLore']);
   const { vocabulary, conditions, wording, members, described, lore, expected } = c;
   const cells = useMemo(
     () => pairTable(matrixOf(described, vocabulary, conditions, expected))?.cells ?? [],
@@ -76,13 +83,13 @@ function Pairs({ compared: c }: { compared: Compared }) {
     .flatMap((cell): Close[] => {
       const [a, b, x, y] = [members[cell.a], members[cell.b], described[cell.a], described[cell.b]];
       if (!a || !b || !x || !y || named.has(`${a.id}/${b.id}`)) return [];
-      return [{ a, b, cell, tell: '' }];
+      return [{ a, b, cell, tell: '', by: null }];
     })
     .slice(0, PROPOSED)
     .map((r) => {
       const [x, y] = [described[r.cell.a], described[r.cell.b]];
       const [first] = x && y ? tellCards(x, y, vocabulary, conditions).filter(usable) : [];
-      return { ...r, tell: first ? tellSentence(first, wording) : '' };
+      return first ? { ...r, tell: tellSentence(first, wording), by: first.character.id } : r;
     });
   const both = (a: TaxonHeader, b: TaxonHeader) => (
     <>
@@ -160,6 +167,7 @@ function Pairs({ compared: c }: { compared: Compared }) {
         ]}
       />
       <h2 className="room-head">Close, and not declared</h2>
+      <ProblemNote error={put.error} />
       <DataTable<Close>
         label="Proposed look-alikes"
         file="close-pairs"
@@ -184,6 +192,24 @@ function Pairs({ compared: c }: { compared: Compared }) {
           },
           { title: 'The first of them', render: (_, r) => r.tell || <span className="quiet">none</span> },
           { title: '', width: 60, render: (_, r) => bench(r.a, r.b) },
+          {
+            title: '',
+            width: 90,
+            render: (_, r) =>
+              mayTeach ? (
+                <Button
+                  size="small"
+                  loading={put.isPending}
+                  onClick={() =>
+                    put.mutate({
+                      body: { a: r.a.id, b: r.b.id, character: r.by, text: null, mnemonic: null },
+                    })
+                  }
+                >
+                  Declare
+                </Button>
+              ) : null,
+          },
         ]}
       />
     </>

@@ -235,6 +235,14 @@ function NameTree({ compared: c }: { compared: Compared }) {
               ))}{' '}
               with this.
             </b>{' '}
+            {c.lore.pairs
+              .filter((p) => p.mnemonic && [p.a, p.b].includes(c.members[leader]?.id ?? ''))
+              .filter((p) => tree.notTold.some((n) => [p.a, p.b].includes(c.members[n.member]?.id ?? '')))
+              .map((p) => (
+                <span key={p.id} className="mnemonic">
+                  {p.mnemonic}{' '}
+                </span>
+              ))}
             <Button
               size="small"
               onClick={() =>

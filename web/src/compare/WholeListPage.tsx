@@ -67,6 +67,17 @@ function DiagnosticTable({ compared, whole }: { compared: Compared; whole: Whole
         usual: plain(r.usual),
       })}
       empty={<Nothing title="The list is empty">Add species to it under Classes.</Nothing>}
+      expanded={(r) => (
+        <div className="two-columns">
+          {[r.clean, r.usual].map((d, i) => (
+            <ol key={i} aria-label={i === 0 ? 'The easiest, cleanly' : 'The easiest that mostly hold'}>
+              {d.easiest.map((e) => (
+                <li key={e.characters.join()}>{e.characters.map(words).join(' + ')}</li>
+              ))}
+            </ol>
+          ))}
+        </div>
+      )}
       tools={
         <span className="quiet">
           The fewest characters that part a species from all others; the easiest is shown.

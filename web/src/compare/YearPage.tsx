@@ -6,9 +6,9 @@ import { dayOfYear, showDay } from '@hurrow/core/conditions';
 import { useView } from '../app/view.ts';
 import { DataTable, Nothing, TaxonName, WorkNote } from '../parts/index.ts';
 import { MonthScale } from '../species/SeasonBand.tsx';
+import type { CompareGround } from '../workers/compareWork.ts';
 import { useLibraryWork } from '../workers/useLibraryWork.ts';
 import { CompareRoom } from './CompareRoom.tsx';
-import { groundOf } from './groundOf.ts';
 import { STANDING } from './words.ts';
 import type { Compared } from './useCompared.ts';
 import '../species/profile.css';
@@ -153,19 +153,18 @@ function Weeks({ compared, year }: { compared: Compared; year: Year }) {
 }
 
 function Through({ compared }: { compared: Compared }) {
-  const { date } = compared.conditions;
+  const { library, vocabulary, place, conditions } = compared;
   // The year does not hang on the day within it, so that moving the date works nothing out anew.
-  const ground = useMemo(() => {
-    const g = groundOf(compared);
-    return { ...g, conditions: { ...g.conditions, date: `${date.slice(0, 4)}-01-01` } };
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [
-    compared.library,
-    compared.vocabulary,
-    compared.place,
-    date.slice(0, 4),
-    JSON.stringify({ ...compared.conditions, date: '' }),
-  ]);
+  const held = JSON.stringify({ ...conditions, date: `${conditions.date.slice(0, 4)}-01-01` });
+  const ground = useMemo(
+    (): CompareGround => ({
+      library,
+      vocabulary,
+      place,
+      conditions: JSON.parse(held) as CompareGround['conditions'],
+    }),
+    [library, vocabulary, place, held],
+  );
   const start = useCallback(
     (
       work: Parameters<NonNullable<Parameters<typeof useLibraryWork<Year | null>>[0]>>[0],
