@@ -59,6 +59,8 @@ export async function measureReads(): Promise<{
       ['lists', '/api/lists'],
       ['list', `/api/lists/${list?.id ?? ''}`],
       ['library of a list', `/api/lists/${list?.id ?? ''}/library`],
+      ['lore of a list', `/api/lists/${list?.id ?? ''}/lore`],
+      ['rules', '/api/rules'],
       ['vocabulary', '/api/vocabulary'],
       ['species', '/api/species'],
       ['profile', `/api/species/${species?.id ?? ''}`],

@@ -1,3 +1,4 @@
+import { measureCompare } from './compare.ts';
 import { measureExchange } from './exchange.ts';
 import { measurePlates } from './plates.ts';
 import { measureProfiles } from './profiles.ts';
@@ -7,6 +8,7 @@ const TARGET_MS = 20;
 
 console.log(measureProfiles());
 console.log(measurePlates());
+console.log(measureCompare());
 console.log(await measureExchange());
 
 const { baseline, reads } = await measureReads();

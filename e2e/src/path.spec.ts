@@ -51,7 +51,6 @@ test('a list: ten names are pasted and known, misspelt and new ones told', async
   );
   const make = page.getByRole('button', { name: /Make a list/ });
   await expect(make).toBeDisabled();
-  await picture(page, 'list');
   await page.getByLabel('What to do with white fir').selectOption('leave out');
   await make.click();
   await expect(page.getByRole('heading', { level: 1, name: 'Short list for Tuesday' })).toBeVisible();
@@ -171,7 +170,6 @@ test('a sheet is entered by exception from the keyboard alone', async () => {
   const rows = await page.locator('.sheet tbody tr').count();
   for (let i = 3; i < rows; i += 1) await page.keyboard.press('Enter');
   for (let i = 3; i < rows; i += 1) await expect(cell(i)).not.toHaveText('');
-  await picture(page, 'sheet');
   await page.getByRole('link', { name: 'The sitting' }).click();
 });
 

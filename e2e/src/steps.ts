@@ -36,8 +36,7 @@ export async function choose(page: Page, label: string, text: string): Promise<v
 export async function picture(page: Page, name: string): Promise<void> {
   const folder = process.env['HURROW_PICTURES'];
   if (!folder) return;
-  if (name !== 'mix-ups' && name !== 'comparison')
-    await page.evaluate(() => document.querySelector('main')?.scrollTo(0, 0));
+  if (name !== 'mix-ups') await page.evaluate(() => document.querySelector('main')?.scrollTo(0, 0));
   await page.screenshot({ path: join(folder, `${name}.png`) });
 }
 

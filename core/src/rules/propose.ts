@@ -96,6 +96,7 @@ const FIRST_LOOKS = [
  * Rules true of a list, short and sound first: “all and only” and “only” rules of its groups and of single species, with
  * at most one condition beforehand. Source: 2-domain, Rules of thumb.
  * @param most how many are wanted.
+ * @param onProgress told as the first looks are gone through.
  */
 export function proposeRules(
   list: readonly Described[],
@@ -103,6 +104,7 @@ export function proposeRules(
   vocabulary: Vocabulary,
   conditions: Conditions,
   most: number,
+  onProgress?: (done: number, total: number) => void,
 ): readonly Proposed[] {
   const facts = factsOf(list, vocabulary, conditions);
   const groups = groupsOf(list, taxa);
@@ -140,7 +142,9 @@ export function proposeRules(
     }
   };
   for (const fact of facts) within(fact, everybody, []);
-  for (const first of facts.filter((f) => FIRST_LOOKS.includes(f.character.id))) {
+  const firsts = facts.filter((f) => FIRST_LOOKS.includes(f.character.id));
+  for (const [n, first] of firsts.entries()) {
+    onProgress?.(n, firsts.length);
     if (first.has.some((h) => h === 'unknown' || h === 'sometimes')) continue;
     const among = everybody.filter((i) => first.has[i] === 'yes');
     if (among.length < 3) continue;

@@ -1,23 +1,18 @@
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import Button from 'antd/es/button';
 import type { DeclaredPair, TaxonHeader } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
-import {
-  STANDINGS,
-  checkDeclared,
-  matrixOf,
-  pairTable,
-  tellCards,
-  tellSentence,
-  usable,
-} from '@hurrow/core/compare';
-import type { DeclaredVerdict, PairCell } from '@hurrow/core/compare';
+import { STANDINGS, cellAt, checkDeclared, tellCards, tellSentence, usable } from '@hurrow/core/compare';
+import type { DeclaredVerdict, PairCell, PairTable } from '@hurrow/core/compare';
 import { useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
 import { layOnly } from '../app/tray.ts';
 import { useGo } from '../app/view.ts';
-import { AppLink, DataTable, Nothing, ProblemNote, TaxonName } from '../parts/index.ts';
+import { AppLink, DataTable, Nothing, ProblemNote, TaxonName, WorkNote } from '../parts/index.ts';
+import { useLibraryWork } from '../workers/useLibraryWork.ts';
+import type { Start } from '../workers/useLibraryWork.ts';
 import { CompareRoom } from './CompareRoom.tsx';
+import { groundOf } from './groundOf.ts';
 import { STANDING } from './words.ts';
 import type { Compared } from './useCompared.ts';
 
@@ -53,16 +48,16 @@ function Pairs({ compared: c }: { compared: Compared }) {
   const go = useGo();
   const mayTeach = useMayTeach();
   const put = useWrite<{ id: string }>('pairPut', ['profile', 'listLore']);
-  const { vocabulary, conditions, wording, members, described, lore, expected } = c;
-  const cells = useMemo(
-    () => pairTable(matrixOf(described, vocabulary, conditions, expected))?.cells ?? [],
-    [described, vocabulary, conditions, expected],
+  const { vocabulary, conditions, wording, members, described, lore } = c;
+  const start = useCallback<Start<PairTable | null>>(
+    (work, onProgress) => work.pairs(groundOf(c), onProgress),
+    [c],
   );
+  const work = useLibraryWork<PairTable | null>(start);
+  const table = work.result?.size === members.length ? work.result : null;
   const place = useMemo(() => new Map(members.map((m, i) => [m.id, i])), [members]);
-  const cellOf = (x: string, y: string): PairCell | undefined => {
-    const [i, j] = [place.get(x) ?? -1, place.get(y) ?? -1].sort((p, q) => p - q);
-    return cells.find((k) => k.a === i && k.b === j);
-  };
+  const cellOf = (x: string, y: string): PairCell | undefined =>
+    table ? cellAt(table, place.get(x) ?? -1, place.get(y) ?? -1) : undefined;
   const declared = lore.pairs.flatMap((pair): Declared[] => {
     const [i, j] = [place.get(pair.a) ?? -1, place.get(pair.b) ?? -1];
     const [a, b, x, y] = [members[i], members[j], described[i], described[j]];
@@ -78,7 +73,7 @@ function Pairs({ compared: c }: { compared: Compared }) {
     ];
   });
   const named = new Set(lore.pairs.flatMap((p) => [`${p.a}/${p.b}`, `${p.b}/${p.a}`]));
-  const close = [...cells]
+  const close = [...(table?.cells ?? [])]
     .sort((p, q) => STANDINGS.indexOf(q.standing) - STANDINGS.indexOf(p.standing) || p.apart - q.apart)
     .flatMap((cell): Close[] => {
       const [a, b, x, y] = [members[cell.a], members[cell.b], described[cell.a], described[cell.b]];
@@ -168,50 +163,53 @@ function Pairs({ compared: c }: { compared: Compared }) {
       />
       <h2 className="room-head">Close, and not declared</h2>
       <ProblemNote error={put.error} />
-      <DataTable<Close>
-        label="Proposed look-alikes"
-        file="close-pairs"
-        rows={close}
-        rowKey={(r) => `${r.a.id}/${r.b.id}`}
-        plain={(r) => ({
-          a: r.a.scientific,
-          b: r.b.scientific,
-          now: STANDING[r.cell.standing].words,
-          tells: r.cell.tells,
-          tell: r.tell,
-        })}
-        empty={<Nothing title="No more pairs">Every pair of the list is declared.</Nothing>}
-        columns={[
-          { title: 'Pair', width: 260, render: (_, r) => both(r.a, r.b) },
-          { title: 'Now', width: 120, render: (_, r) => standing(r.cell) },
-          {
-            title: 'Tells',
-            width: 70,
-            sorter: (x, y) => x.cell.tells - y.cell.tells,
-            render: (_, r) => <span className="number">{r.cell.tells}</span>,
-          },
-          { title: 'The first of them', render: (_, r) => r.tell || <span className="quiet">none</span> },
-          { title: '', width: 60, render: (_, r) => bench(r.a, r.b) },
-          {
-            title: '',
-            width: 90,
-            render: (_, r) =>
-              mayTeach ? (
-                <Button
-                  size="small"
-                  loading={put.isPending}
-                  onClick={() =>
-                    put.mutate({
-                      body: { a: r.a.id, b: r.b.id, character: r.by, text: null, mnemonic: null },
-                    })
-                  }
-                >
-                  Declare
-                </Button>
-              ) : null,
-          },
-        ]}
-      />
+      <WorkNote what="Comparing every pair" work={work} />
+      {table ? (
+        <DataTable<Close>
+          label="Proposed look-alikes"
+          file="close-pairs"
+          rows={close}
+          rowKey={(r) => `${r.a.id}/${r.b.id}`}
+          plain={(r) => ({
+            a: r.a.scientific,
+            b: r.b.scientific,
+            now: STANDING[r.cell.standing].words,
+            tells: r.cell.tells,
+            tell: r.tell,
+          })}
+          empty={<Nothing title="No more pairs">Every pair of the list is declared.</Nothing>}
+          columns={[
+            { title: 'Pair', width: 260, render: (_, r) => both(r.a, r.b) },
+            { title: 'Now', width: 120, render: (_, r) => standing(r.cell) },
+            {
+              title: 'Tells',
+              width: 70,
+              sorter: (x, y) => x.cell.tells - y.cell.tells,
+              render: (_, r) => <span className="number">{r.cell.tells}</span>,
+            },
+            { title: 'The first of them', render: (_, r) => r.tell || <span className="quiet">none</span> },
+            { title: '', width: 60, render: (_, r) => bench(r.a, r.b) },
+            {
+              title: '',
+              width: 90,
+              render: (_, r) =>
+                mayTeach ? (
+                  <Button
+                    size="small"
+                    loading={put.isPending}
+                    onClick={() =>
+                      put.mutate({
+                        body: { a: r.a.id, b: r.b.id, character: r.by, text: null, mnemonic: null },
+                      })
+                    }
+                  >
+                    Declare
+                  </Button>
+                ) : null,
+            },
+          ]}
+        />
+      ) : null}
     </>
   );
 }

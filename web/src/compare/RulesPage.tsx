@@ -6,6 +6,7 @@ import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
 import { AppLink, DataTable, Nothing, ProblemNote, WorkNote } from '../parts/index.ts';
 import { useLibraryWork } from '../workers/useLibraryWork.ts';
+import type { Start } from '../workers/useLibraryWork.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { RuleBuilder } from './RuleBuilder.tsx';
 import { RuleSentence } from './RuleSentence.tsx';
@@ -79,9 +80,8 @@ function Found({
   rules: readonly RuleRow[];
   mayEdit: boolean;
 }) {
-  const start = useCallback(
-    (work: Parameters<NonNullable<Parameters<typeof useLibraryWork<readonly Proposed[]>>[0]>>[0]) =>
-      work.propose(groundOf(c), PROPOSED),
+  const start = useCallback<Start<readonly Proposed[]>>(
+    (work, onProgress) => work.propose(groundOf(c), PROPOSED, onProgress),
     [c],
   );
   const work = useLibraryWork<readonly Proposed[]>(start);

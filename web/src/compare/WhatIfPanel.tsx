@@ -4,6 +4,7 @@ import type { WhatIf } from '@hurrow/core/compare';
 import { useView } from '../app/view.ts';
 import { WorkNote } from '../parts/index.ts';
 import { useLibraryWork } from '../workers/useLibraryWork.ts';
+import type { Start } from '../workers/useLibraryWork.ts';
 import { groundOf } from './groundOf.ts';
 import { changeWords } from './words.ts';
 import type { Compared } from './useCompared.ts';
@@ -13,11 +14,8 @@ const FEW = 8;
 /** What one change of the conditions would do for the list, the one that cures most first. */
 export function WhatIfPanel({ compared }: { compared: Compared }) {
   const { change } = useView();
-  const start = useCallback(
-    (
-      work: Parameters<NonNullable<Parameters<typeof useLibraryWork<readonly WhatIf[]>>[0]>>[0],
-      onProgress: (done: number, total: number) => void,
-    ) => work.whatIf(groundOf(compared), compared.forbidden, onProgress),
+  const start = useCallback<Start<readonly WhatIf[]>>(
+    (work, onProgress) => work.whatIf(groundOf(compared), compared.forbidden, onProgress),
     [compared],
   );
   const work = useLibraryWork<readonly WhatIf[]>(start);

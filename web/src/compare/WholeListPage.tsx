@@ -5,13 +5,14 @@ import { MOST_COUNTED, STANDINGS, cellAt } from '@hurrow/core/compare';
 import type { Diagnosis } from '@hurrow/core/compare';
 import { AppLink, DataTable, Nothing, TaxonName, WorkNote } from '../parts/index.ts';
 import { useLibraryWork } from '../workers/useLibraryWork.ts';
+import type { Start } from '../workers/useLibraryWork.ts';
 import type { WholeList } from '../workers/compareWork.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { PairChart } from './PairChart.tsx';
 import { PairReason } from './PairReason.tsx';
 import { WhatIfPanel } from './WhatIfPanel.tsx';
 import { groundOf } from './groundOf.ts';
-import { ordered } from './order.ts';
+import { drawnOf, ordered } from './order.ts';
 import type { Order } from './order.ts';
 import { STANDING } from './words.ts';
 import type { Compared } from './useCompared.ts';
@@ -190,16 +191,17 @@ function Earnings({ compared, whole }: { compared: Compared; whole: WholeList })
 function Whole({ compared }: { compared: Compared }) {
   const [order, setOrder] = useState<Order>('family');
   const [chosen, setChosen] = useState<readonly [number, number] | null>(null);
-  const start = useCallback(
-    (
-      work: Parameters<NonNullable<Parameters<typeof useLibraryWork<WholeList | null>>[0]>>[0],
-      onProgress: (done: number, total: number) => void,
-    ) => work.whole(groundOf(compared), onProgress),
+  const start = useCallback<Start<WholeList | null>>(
+    (work, onProgress) => work.whole(groundOf(compared), onProgress),
     [compared],
   );
   const work = useLibraryWork<WholeList | null>(start);
   const whole = work.result;
-  const row = useMemo(() => (whole ? ordered(compared, whole.table, order) : []), [compared, whole, order]);
+  const row = useMemo(() => {
+    if (!whole) return [];
+    const drawn = drawnOf(whole.table);
+    return ordered(compared, whole.table, order).filter((i) => drawn.has(i));
+  }, [compared, whole, order]);
   const worst = useMemo(
     () =>
       whole
@@ -222,7 +224,12 @@ function Whole({ compared }: { compared: Compared }) {
             <b className="number">{whole.counts[s]}</b> {STANDING[s].words}
           </span>
         ))}
-        <span className="quiet">of {whole.table.cells.length} pairs</span>
+        <span className="quiet">
+          of {whole.table.cells.length} pairs
+          {row.length < compared.members.length
+            ? `; drawn are ${row.length} species with the closest of the rest`
+            : ''}
+        </span>
         <label className="condition">
           <span className="condition-label">Order</span>
           <select value={order} onChange={(e) => setOrder(e.target.value as Order)}>

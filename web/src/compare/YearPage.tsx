@@ -8,6 +8,7 @@ import { DataTable, Nothing, TaxonName, WorkNote } from '../parts/index.ts';
 import { MonthScale } from '../species/SeasonBand.tsx';
 import type { CompareGround } from '../workers/compareWork.ts';
 import { useLibraryWork } from '../workers/useLibraryWork.ts';
+import type { Start } from '../workers/useLibraryWork.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { STANDING } from './words.ts';
 import type { Compared } from './useCompared.ts';
@@ -165,11 +166,8 @@ function Through({ compared }: { compared: Compared }) {
     }),
     [library, vocabulary, place, held],
   );
-  const start = useCallback(
-    (
-      work: Parameters<NonNullable<Parameters<typeof useLibraryWork<Year | null>>[0]>>[0],
-      onProgress: (done: number, total: number) => void,
-    ) => work.year(ground, onProgress),
+  const start = useCallback<Start<Year | null>>(
+    (work, onProgress) => work.year(ground, onProgress),
     [ground],
   );
   const work = useLibraryWork<Year | null>(start);

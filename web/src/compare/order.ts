@@ -1,5 +1,5 @@
 import { lineage } from '@hurrow/core/characters';
-import { cellAt } from '@hurrow/core/compare';
+import { STANDINGS, cellAt } from '@hurrow/core/compare';
 import type { PairTable } from '@hurrow/core/compare';
 import type { Compared } from './useCompared.ts';
 
@@ -33,6 +33,26 @@ export function byCloseness(table: PairTable): readonly number[] {
     else row.unshift(best.i);
   }
   return row;
+}
+
+/** The most members whose pairs are drawn at once. */
+export const MOST_DRAWN = 80;
+
+/**
+ * Those whose pairs are worth drawing: all of a list up to `MOST_DRAWN`; of a longer one those with the closest pairs
+ * that are not told cleanly.
+ */
+export function drawnOf({ size, cells }: PairTable): ReadonlySet<number> {
+  if (size <= MOST_DRAWN) return new Set(Array.from({ length: size }, (_, i) => i));
+  const worst = cells
+    .filter((c) => c.standing !== 'clean')
+    .sort((x, y) => STANDINGS.indexOf(y.standing) - STANDINGS.indexOf(x.standing) || x.apart - y.apart);
+  const drawn = new Set<number>();
+  for (const c of worst) {
+    if (drawn.size + 2 > MOST_DRAWN) break;
+    drawn.add(c.a).add(c.b);
+  }
+  return drawn;
 }
 
 /** The places of the members in the wanted order. */

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import type { Key, KeyCheck, KeyOptions } from '@hurrow/core/keys';
 import { useLibraryWork } from '../workers/useLibraryWork.ts';
-import type { Work } from '../workers/useLibraryWork.ts';
+import type { Start, Work } from '../workers/useLibraryWork.ts';
 import { groundOf } from './groundOf.ts';
 import type { Compared } from './useCompared.ts';
 
@@ -12,11 +12,8 @@ export interface BuiltKey {
 
 /** Builds a key in a worker and runs every recorded way through it. */
 export function useKey(c: Compared, options: KeyOptions): Work<BuiltKey | null> {
-  const start = useCallback(
-    (
-      work: Parameters<NonNullable<Parameters<typeof useLibraryWork<BuiltKey | null>>[0]>>[0],
-      onProgress: (done: number, total: number) => void,
-    ) => work.key(groundOf(c), options, onProgress),
+  const start = useCallback<Start<BuiltKey | null>>(
+    (work, onProgress) => work.key(groundOf(c), options, onProgress),
     [c, options],
   );
   return useLibraryWork<BuiltKey | null>(start);

@@ -91,6 +91,9 @@ export const compareWork = {
     };
   },
 
+  pairs: (ground: CompareGround, onProgress: Progress): PairTable | null =>
+    pairTable(matrixFor(ground), going(onProgress)),
+
   whatIf: (ground: CompareGround, forbidden: Forbidden, onProgress: Progress): readonly WhatIf[] =>
     whatIfs(matrixFor(ground), ground.conditions, forbidden, going(onProgress)) ?? [],
 
@@ -107,12 +110,13 @@ export const compareWork = {
     return key ? { key, check: checkKey(key, list, ground.vocabulary, ground.conditions) } : null;
   },
 
-  propose: (ground: CompareGround, most: number): readonly Proposed[] =>
+  propose: (ground: CompareGround, most: number, onProgress: Progress): readonly Proposed[] =>
     proposeRules(
       described(ground),
       new Map(ground.library.data.taxa.map((t) => [t.id, t])),
       ground.vocabulary,
       ground.conditions,
       most,
+      onProgress,
     ),
 };

@@ -16,7 +16,8 @@ export interface Work<T> {
   readonly again: () => void;
 }
 
-type Start<T> = (
+/** One task for the worker; it is told how far it is. */
+export type Start<T> = (
   work: Remote<LibraryWork>,
   onProgress: ((done: number, total: number) => void) & object,
 ) => Promise<T>;

@@ -1,0 +1,172 @@
+import { describe, expect, test } from '@jest/globals';
+import type { TaxonHeader } from '@hurrow/contract';
+import { CHARACTERS, readCell, vocabularyOf } from '@hurrow/core/characters';
+import { matrixOf, pairTable, tellCards } from '@hurrow/core/compare';
+import type { PairTable } from '@hurrow/core/compare';
+import { EVERYTHING_AT_THE_TREE } from '@hurrow/core/conditions';
+import type { Conditions } from '@hurrow/core/conditions';
+import type { DescribedTaxon } from '@hurrow/core/tells';
+import { callOf, callWords } from './calls.ts';
+import { MOST_DRAWN, byCloseness, drawnOf } from './order.ts';
+import { rootCards } from './rootGroups.ts';
+import { outcomeWords, sentenceParts } from './ruleWords.ts';
+import { sideLines } from './sideLines.ts';
+import { forbiddenBy } from './useCompared.ts';
+import { changeWords, needsWords, strengthWords, whenWords } from './words.ts';
+
+const vocabulary = vocabularyOf(CHARACTERS);
+const july: Conditions = { ...EVERYTHING_AT_THE_TREE, date: '2026-07-01' };
+const PLAIN = { words: 'plain', units: 'metric' } as const;
+
+function taxon(id: string, cells: Readonly<Record<string, string>>): DescribedTaxon {
+  const values = new Map(
+    Object.entries(cells).map(([c, cell]) => {
+      const character = vocabulary.get(c);
+      const read = character ? readCell(character, cell) : null;
+      if (!read?.ok || !read.value) throw new Error(`${c}: ${cell}`);
+      return [
+        c,
+        { character: c, value: read.value, origin: id, statements: [], disagreesWith: [], tied: false },
+      ] as const;
+    }),
+  );
+  return { id, profile: values, values, windows: [], subject: { windows: [], persistence: 'evergreen' } };
+}
+const three = taxon('three', { 'leaf.kind': 'needle', 'needle.bundle_count': '3', 'bark.texture': 'plated' });
+const two = taxon('two', { 'leaf.kind': 'needle', 'needle.bundle_count': '2', 'bark.texture': 'scaly' });
+const five = taxon('five', { 'leaf.kind': 'needle', 'needle.bundle_count': '5', 'bark.texture': 'scaly' });
+
+const tableOf = (list: readonly DescribedTaxon[]): PairTable => {
+  const table = pairTable(matrixOf(list, vocabulary, july, new Set()));
+  if (!table) throw new Error('The table was stopped');
+  return table;
+};
+const header = (scientific: string, rank: TaxonHeader['rank'] = 'species'): TaxonHeader => ({
+  id: scientific,
+  rank,
+  scientific,
+  authority: null,
+  common: null,
+});
+
+describe('the order and size of the chart', () => {
+  test('by closeness the two nearest stand side by side', () => {
+    const row = byCloseness(tableOf([three, two, five]));
+    expect(Math.abs(row.indexOf(1) - row.indexOf(2))).toBe(1);
+    expect([...row].sort()).toEqual([0, 1, 2]);
+  });
+
+  test('of a long list only those with the closest pairs are drawn, and of a short one all', () => {
+    expect(drawnOf(tableOf([three, two])).size).toBe(2);
+    const long = Array.from({ length: MOST_DRAWN + 20 }, (_, i) =>
+      taxon(`s${i}`, { 'needle.bundle_count': i < 4 ? '1' : String(i + 1), 'leaf.kind': 'needle' }),
+    );
+    const drawn = drawnOf(tableOf(long));
+    expect(drawn.size).toBeLessThanOrEqual(MOST_DRAWN);
+    // The four that are alike come before those that lie merely near.
+    expect([...drawn].slice(0, 4).sort((a, b) => a - b)).toEqual([0, 1, 2, 3]);
+  });
+});
+
+describe('species side by side', () => {
+  test('only what parts some two of them, with how many pairs it parts, or everything', () => {
+    const lines = sideLines([three, two, five], vocabulary, july, false).flatMap((o) => o.lines);
+    expect(lines.map((l) => [l.character.id, l.parts])).toEqual([
+      ['bark.texture', 2],
+      ['needle.bundle_count', 3],
+    ]);
+    const all = sideLines([three, two, five], vocabulary, july, true).flatMap((o) => o.lines);
+    expect(all.map((l) => l.character.id)).toContain('leaf.kind');
+  });
+});
+
+describe('words', () => {
+  test('a tell’s strength, needs and times', () => {
+    const [card] = tellCards(three, two, vocabulary, july);
+    expect(card && strengthWords(card)).toBe('clean');
+    expect(card && strengthWords({ ...card, now: 'partly' })).toBe('partial now (clean)');
+    expect(card && needsWords(card)).toContain('in the hand');
+    expect(whenWords([])).toContain('never');
+    expect(whenWords([{ from: '2026-01-01', to: '2026-12-31' }])).toBe('all year');
+    expect(whenWords([{ from: '2026-05-10', to: '2026-09-25' }])).toBe('10 May – 25 Sep');
+  });
+
+  test('a change of the conditions is something to do', () => {
+    expect(changeWords({ kind: 'material', add: 'litter' }, july)).toBe('Add the litter beneath');
+    expect(changeWords({ kind: 'handling', allow: 'lens' }, july)).toBe('Allow a hand lens');
+    expect(changeWords({ kind: 'distance', to: 'hand' }, july)).toBe('Take it in the hand');
+    expect(changeWords({ kind: 'dry' }, july)).toBe('Wait until it is dry');
+    expect(changeWords({ kind: 'date', days: -7 }, { ...july, date: '2026-06-24' })).toBe(
+      'Move to 24 Jun (7 days earlier)',
+    );
+  });
+});
+
+describe('calls as they are typed', () => {
+  const c = (id: string) => {
+    const found = vocabulary.get(id);
+    if (!found) throw new Error(id);
+    return found;
+  };
+  test('a state, a number, a length with its unit, or that it does not apply', () => {
+    expect(callOf(c('leaf.kind'), 'needle')?.said).toEqual({ kind: 'state', state: 'needle' });
+    expect(callOf(c('leaf.kind'), 'no such')).toBeNull();
+    expect(callOf(c('needle.bundle_count'), ' 5 ')?.said).toEqual({ kind: 'number', at: 5 });
+    expect(callOf(c('needle.bundle_count'), 'five')).toBeNull();
+    expect(callOf(c('needle.bundle_count'), '-1')).toBeNull();
+    expect(callOf(c('needle.length'), '3.8 cm')?.said).toEqual({ kind: 'number', at: 38 });
+    expect(callOf(c('needle.length'), '-')?.said).toEqual({ kind: 'inapplicable' });
+    const said = callOf(c('needle.length'), '1 in');
+    expect(said && callWords(said, vocabulary, PLAIN)).toBe('25.4 mm');
+  });
+});
+
+describe('what is said of a list', () => {
+  test('cautions are gathered by species; roots become one card for each meaning', () => {
+    const caution = (of: string, forbids: readonly string[]) => ({
+      taxon: of,
+      hazard: 'toxic',
+      forbids,
+      text: '',
+    });
+    const found = forbiddenBy([caution('a', ['taste']), caution('a', ['smell']), caution('b', [])]);
+    expect([...(found.get('a') ?? [])]).toEqual(['taste', 'smell']);
+    const root = (of: string, name: string, contested: boolean) => ({
+      taxon: of,
+      name,
+      element: 'albi-',
+      language: 'Latin',
+      meaning: 'white',
+      character: null,
+      state: null,
+      contested,
+    });
+    expect(rootCards([root('a', 'Pinus albicaulis', false), root('b', 'Salix alba', true)])).toEqual([
+      {
+        element: 'albi-',
+        language: 'Latin',
+        meaning: 'white',
+        contested: true,
+        names: ['Pinus albicaulis', 'Salix alba'],
+        says: null,
+      },
+    ]);
+  });
+
+  test('a rule’s outcome names its exceptions, and its sentence sets the name apart', () => {
+    const members = [header('Pinus monticola'), header('Pinus flexilis'), header('Larix lyallii')];
+    const words = outcomeWords({ members } as unknown as Parameters<typeof outcomeWords>[0], {
+      subjects: [0],
+      exceptions: [{ member: 1, breach: 'also_has' }],
+      untestable: [2],
+      verdict: 'exceptions',
+      hidden: [{ member: 0, reason: 'no leaves' }],
+    });
+    expect(words).toBe(
+      'Except Pinus flexilis (has it too). Not recorded of Larix lyallii. Cannot be seen now on 1 of 1: no leaves.',
+    );
+    const [pine] = members;
+    expect(sentenceParts('Only Pinus monticola has it.', pine ?? null)).toEqual(['Only ', pine, ' has it.']);
+    expect(sentenceParts('Every tree has it.', null)).toEqual(['Every tree has it.', null, '']);
+  });
+});
