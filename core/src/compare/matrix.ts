@@ -55,8 +55,11 @@ const keyOf = (v: Value): string =>
 
 function seenOf(character: Character, list: readonly Described[], conditions: Conditions): Uint8Array {
   const see = (subject: Described['subject']): number => SEEN[visible(subject, character, conditions).seen];
-  // What has no season is seen alike on all whose reach is not recorded.
-  if (character.season.every((s) => s === 'always') && list.every((d) => !d.subject.reach)) {
+  // What has no season is seen alike on all whose reach is not recorded and of which nothing is forbidden.
+  if (
+    character.season.every((s) => s === 'always') &&
+    list.every(({ subject }) => !subject.reach && !subject.forbids)
+  ) {
     return new Uint8Array(list.length).fill(see({ windows: [] }));
   }
   return Uint8Array.from(list, (d) => see(d.subject));

@@ -252,3 +252,19 @@ test('a caution caps what may be done, and never looking', () => {
   expect(allowedHandling(['look', 'lens', 'touch', 'smell'], cautions)).toEqual(['look', 'lens']);
   expect(allowedHandling(['look', 'touch'], [])).toEqual(['look', 'touch']);
 });
+
+describe('what a caution forbids (1-product, Cautions)', () => {
+  const felt = CHARACTERS.find((c) => c.needs.includes('touch') && c.season.includes('always'));
+
+  test('cannot be used on the one it is forbidden of, whatever the conditions allow', () => {
+    if (!felt) throw new Error('The vocabulary has a character that is felt');
+    const at = { ...EVERYTHING_AT_THE_TREE, date: '2026-07-01', material: MATERIALS };
+    const subject = { persistence: 'evergreen', windows: [] } as const;
+    expect(visible(subject, felt, at).seen).toBe('yes');
+    expect(visible({ ...subject, forbids: ['touch'] }, felt, at)).toEqual({
+      seen: 'no',
+      reason: 'a caution forbids touch here',
+    });
+    expect(visible({ ...subject, forbids: ['taste'] }, felt, at).seen).toBe('yes');
+  });
+});

@@ -65,6 +65,8 @@ export type Persistence = 'evergreen' | 'deciduous' | 'marcescent';
 export interface Subject {
   readonly windows: readonly SeasonWindow[];
   readonly persistence?: Persistence;
+  /** Handling that a caution forbids of it, whatever the conditions allow. */
+  readonly forbids?: readonly string[];
   /** For an individual: how near each organ can be got; absent means not recorded. Absent whole for a taxon. */
   readonly reach?: Readonly<Partial<Record<Organ, Distance | 'out'>>>;
 }

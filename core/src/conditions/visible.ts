@@ -84,12 +84,14 @@ function onMaterial(subject: Subject, character: Viewing, material: Material, c:
 
 /**
  * Can a character be seen on a taxon or an individual under these conditions?
- * Source: 3-computation, section 1. `unknown` means a window or a reach that would decide is not recorded.
+ * Source: 3-computation, section 1; what a caution forbids cannot be used (1-product, Cautions). `unknown` means a window or a reach that would decide is not recorded.
  * @returns yes, partly, no or unknown, with the reason in words.
  */
 export function visible(subject: Subject, character: Viewing, conditions: Conditions): Visibility {
   const missing = character.needs.find((n) => n !== 'look' && !conditions.handling.includes(n));
   if (missing) return { seen: 'no', reason: `${NEEDS_WORDS[missing]} is not allowed here` };
+  const barred = character.needs.find((n) => n !== 'look' && subject.forbids?.includes(n));
+  if (barred) return { seen: 'no', reason: `a caution forbids ${NEEDS_WORDS[barred]} here` };
   if (conditions.wet && character.wet === 'lost') return { seen: 'no', reason: 'lost when wet' };
   if (character.material.length === 0) return { seen: 'no', reason: 'not something to be seen' };
   const usable = character.material.filter((m) => conditions.material.includes(m));

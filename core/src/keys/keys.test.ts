@@ -85,6 +85,20 @@ describe('a key (3-computation, section 5)', () => {
     expect(askedOf(list, vocabulary, july, { audience: 'young', forbidden: new Set() })).toEqual([]);
   });
 
+  test('nobody is asked to touch while one of which it is forbidden is still possible', () => {
+    const felt = [...vocabulary.values()].find(
+      (c) => c.needs.includes('touch') && c.states.length > 1 && c.appliesIf.length === 0,
+    );
+    if (!felt) throw new Error('The vocabulary has a character that is felt');
+    const list = felt.states.slice(0, 2).map((s, i) => taxon(`s${i}`, { [felt.id]: s.id }));
+    const at = { ...july, material: felt.material };
+    const root = (all: readonly Described[]) => buildKey(all, vocabulary, at, OPEN)?.root.kind;
+    expect(root(list)).toBe('couplet');
+    const [toxic, ...rest] = list;
+    if (!toxic) throw new Error('Two were made');
+    expect(root([{ ...toxic, subject: { ...toxic.subject, forbids: ['touch'] } }, ...rest])).toBe('end');
+  });
+
   test('couplets are numbered as printed, and every lead goes to one of them or to a species', () => {
     const all = couplets(make(pines));
     expect(all.map((c) => c.number)).toEqual(all.map((_, i) => i + 1));

@@ -7,7 +7,7 @@ import type { Described } from '../tells/index.ts';
 import { ASKED_OF } from './types.ts';
 import type { KeyOptions, Lead } from './types.ts';
 
-/** Instead of a mask of states: nothing recorded or nothing seen, or it does not apply. */
+/** Instead of a mask of states: nothing recorded or nothing seen, or it does not apply or a caution forbids it. */
 export const NONE = 0;
 export const OFF = -1;
 
@@ -51,6 +51,8 @@ function asked(
 ): Asked | null {
   const values = list.map((d) => {
     const value = d.values.get(character.id)?.value;
+    // While one of which it is forbidden is still possible, nobody is asked to do it.
+    if (character.needs.some((n) => d.subject.forbids?.includes(n))) return OFF;
     if (value?.kind === 'inapplicable') return OFF;
     if (!value) return applies(character, d.values as Profile, vocabulary) === 'no' ? OFF : null;
     const { seen } = visible(d.subject, character, conditions);

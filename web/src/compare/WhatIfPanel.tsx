@@ -15,7 +15,7 @@ const FEW = 8;
 export function WhatIfPanel({ compared }: { compared: Compared }) {
   const { change } = useView();
   const start = useCallback<Start<readonly WhatIf[]>>(
-    (work, onProgress) => work.whatIf(groundOf(compared), compared.forbidden, onProgress),
+    (work, onProgress) => work.whatIf(groundOf(compared), onProgress),
     [compared],
   );
   const work = useLibraryWork<readonly WhatIf[]>(start);

@@ -154,7 +154,7 @@ function Weeks({ compared, year }: { compared: Compared; year: Year }) {
 }
 
 function Through({ compared }: { compared: Compared }) {
-  const { library, vocabulary, place, conditions } = compared;
+  const { library, vocabulary, place, conditions, forbidden } = compared;
   // The year does not hang on the day within it, so that moving the date works nothing out anew.
   const held = JSON.stringify({ ...conditions, date: `${conditions.date.slice(0, 4)}-01-01` });
   const ground = useMemo(
@@ -162,9 +162,10 @@ function Through({ compared }: { compared: Compared }) {
       library,
       vocabulary,
       place,
+      forbidden,
       conditions: JSON.parse(held) as CompareGround['conditions'],
     }),
-    [library, vocabulary, place, held],
+    [library, vocabulary, place, forbidden, held],
   );
   const start = useCallback<Start<Year | null>>(
     (work, onProgress) => work.year(ground, onProgress),

@@ -11,7 +11,7 @@ import { MOST_DRAWN, byCloseness, drawnOf } from './order.ts';
 import { rootCards } from './rootGroups.ts';
 import { outcomeWords, sentenceParts } from './ruleWords.ts';
 import { sideLines } from './sideLines.ts';
-import { forbiddenBy } from './useCompared.ts';
+import { forbiddenBy, withCautions } from './cautions.ts';
 import { changeWords, needsWords, strengthWords, whenWords } from './words.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
@@ -131,6 +131,9 @@ describe('what is said of a list', () => {
     });
     const found = forbiddenBy([caution('a', ['taste']), caution('a', ['smell']), caution('b', [])]);
     expect([...(found.get('a') ?? [])]).toEqual(['taste', 'smell']);
+    const [told] = withCautions([three], new Map([['three', new Set(['touch'])]]));
+    expect(told?.subject.forbids).toEqual(['touch']);
+    expect(withCautions([two], new Map())[0]).toBe(two);
     const root = (of: string, name: string, contested: boolean) => ({
       taxon: of,
       name,

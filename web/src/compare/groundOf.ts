@@ -2,9 +2,10 @@ import type { CompareGround } from '../workers/compareWork.ts';
 import type { Compared } from './useCompared.ts';
 
 /** What a worker needs of a compared list. */
-export const groundOf = ({ library, vocabulary, conditions, place }: Compared): CompareGround => ({
+export const groundOf = ({ library, vocabulary, conditions, place, forbidden }: Compared): CompareGround => ({
   library,
   vocabulary,
   conditions,
   place,
+  forbidden,
 });

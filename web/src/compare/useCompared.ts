@@ -10,6 +10,7 @@ import { useHere } from '../app/place.ts';
 import { useView } from '../app/view.ts';
 import { useVocabulary } from '../app/vocabulary.ts';
 import { useChosenList } from '../species/useList.ts';
+import { forbiddenBy, withCautions } from './cautions.ts';
 
 /** A list with all that comparing it needs. */
 export interface Compared {
@@ -26,16 +27,6 @@ export interface Compared {
   readonly conditions: Conditions;
   readonly wording: Wording;
   readonly place: SitePlace | null;
-}
-
-export function forbiddenBy(cautions: ListLore['cautions']): Forbidden {
-  const found = new Map<string, Set<string>>();
-  for (const c of cautions) {
-    const had = found.get(c.taxon) ?? new Set<string>();
-    for (const f of c.forbids) had.add(f);
-    found.set(c.taxon, had);
-  }
-  return found;
 }
 
 export interface ReadList {
@@ -60,15 +51,17 @@ export function useCompared(fixed?: string): ReadList {
   const library = useRead<ListLibrary>('listLibrary', { id: list?.id ?? '' }, on);
   const lore = useRead<ListLore>('listLore', { id: list?.id ?? '' }, on);
   const described = useMemo(() => {
-    if (!library.data || !vocabulary || !ready) return null;
-    const all = describeTaxa(
+    if (!library.data || !lore.data || !vocabulary || !ready) return null;
+    const forbidden = forbiddenBy(lore.data.cautions);
+    const found = describeTaxa(
       library.data.members.map((m) => m.id),
       library.data.data,
       vocabulary,
       place,
     );
-    return { all, expected: expectedCharacters(all) };
-  }, [library.data, vocabulary, ready, place]);
+    const all = withCautions(found, forbidden);
+    return { all, forbidden, expected: expectedCharacters(all) };
+  }, [library.data, lore.data, vocabulary, ready, place]);
   const compared = useMemo((): Compared | null => {
     if (!list || !library.data || !lore.data || !vocabulary || !described) return null;
     return {
@@ -79,7 +72,7 @@ export function useCompared(fixed?: string): ReadList {
       described: described.all,
       expected: described.expected,
       taxa: new Map(library.data.data.taxa.map((t) => [t.id, t])),
-      forbidden: forbiddenBy(lore.data.cautions),
+      forbidden: described.forbidden,
       vocabulary,
       conditions,
       wording,

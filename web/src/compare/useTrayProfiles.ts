@@ -37,7 +37,10 @@ export function useTrayProfiles(
     if (!profiles.done || !vocabulary || !ready) return null;
     return profiles.read.flatMap((profile): Laid[] => {
       const [described] = describeTaxa([profile.header.id], profile, vocabulary, place);
-      return described ? [{ header: profile.header, profile, described }] : [];
+      if (!described) return [];
+      const forbids = profile.cautions.flatMap((c) => c.forbids);
+      const subject = forbids.length > 0 ? { ...described.subject, forbids } : described.subject;
+      return [{ header: profile.header, profile, described: { ...described, subject } }];
     });
   }, [profiles, vocabulary, place, ready]);
 }

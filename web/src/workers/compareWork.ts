@@ -28,6 +28,7 @@ import { proposeRules } from '@hurrow/core/rules';
 import type { Proposed } from '@hurrow/core/rules';
 import { describeTaxa, expectedCharacters } from '@hurrow/core/tells';
 import type { DescribedTaxon, SitePlace } from '@hurrow/core/tells';
+import { withCautions } from '../compare/cautions.ts';
 
 /** A list under conditions, as it is handed to a worker. */
 export interface CompareGround {
@@ -35,6 +36,8 @@ export interface CompareGround {
   readonly vocabulary: Vocabulary;
   readonly conditions: Conditions;
   readonly place: SitePlace | null;
+  /** What the cautions of each member forbid. */
+  readonly forbidden: Forbidden;
 }
 
 type Progress = (done: number, total: number) => void;
@@ -50,12 +53,15 @@ export interface WholeList {
   readonly usual: readonly Diagnosis[];
 }
 
-const described = ({ library, vocabulary, place }: CompareGround): readonly DescribedTaxon[] =>
-  describeTaxa(
-    library.members.map((m) => m.id),
-    library.data,
-    vocabulary,
-    place,
+const described = ({ library, vocabulary, place, forbidden }: CompareGround): readonly DescribedTaxon[] =>
+  withCautions(
+    describeTaxa(
+      library.members.map((m) => m.id),
+      library.data,
+      vocabulary,
+      place,
+    ),
+    forbidden,
   );
 
 function matrixFor(ground: CompareGround): Matrix {
@@ -94,8 +100,8 @@ export const compareWork = {
   pairs: (ground: CompareGround, onProgress: Progress): PairTable | null =>
     pairTable(matrixFor(ground), going(onProgress)),
 
-  whatIf: (ground: CompareGround, forbidden: Forbidden, onProgress: Progress): readonly WhatIf[] =>
-    whatIfs(matrixFor(ground), ground.conditions, forbidden, going(onProgress)) ?? [],
+  whatIf: (ground: CompareGround, onProgress: Progress): readonly WhatIf[] =>
+    whatIfs(matrixFor(ground), ground.conditions, ground.forbidden, going(onProgress)) ?? [],
 
   year: (ground: CompareGround, onProgress: Progress): Year | null =>
     throughYear(matrixFor(ground), ground.conditions, going(onProgress)),
