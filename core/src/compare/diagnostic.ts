@@ -100,7 +100,7 @@ function coversOf(
     const tried: number[] = [];
     for (const i of able.get(other) ?? []) {
       const c = candidates[i];
-      if (!c || barred[i]) continue;
+      if (!c || barred[i] || kept.found() >= MOST_COUNTED) continue;
       if (room === 1) {
         if (partsFromAll(c, left)) kept.add([...chosen, c]);
         continue;

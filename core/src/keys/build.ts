@@ -1,8 +1,10 @@
 import type { Vocabulary } from '../characters/index.ts';
 import type { Conditions } from '../conditions/index.ts';
 import type { Described } from '../tells/index.ts';
-import { askedOf, splitsOf } from './splits.ts';
-import type { Asked, Member, Split } from './splits.ts';
+import { askedOf } from './asked.ts';
+import type { Asked } from './asked.ts';
+import { splitsOf } from './splits.ts';
+import type { Member, Split } from './splits.ts';
 import { MOST_PLACES } from './types.ts';
 import type { Key, KeyNode, KeyOptions, Surplus } from './types.ts';
 

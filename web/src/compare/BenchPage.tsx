@@ -1,13 +1,10 @@
 import { useMemo, useState } from 'react';
 import Button from 'antd/es/button';
-import Checkbox from 'antd/es/checkbox';
 import Select from 'antd/es/select';
 import type { SpeciesRow } from '@hurrow/contract';
-import { characterWords, valueWords } from '@hurrow/core/characters';
 import type { Vocabulary } from '@hurrow/core/characters';
 import { tellCards } from '@hurrow/core/compare';
 import { useRead } from '../api/index.ts';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
 import { useHere } from '../app/place.ts';
 import { MOST_ON_BENCH, clearBench, lay, take, useTray } from '../app/tray.ts';
 import { useView } from '../app/view.ts';
@@ -16,7 +13,7 @@ import { AppLink, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { ComparisonView } from '../plates/ComparisonView.tsx';
 import { CompareNav } from './CompareNav.tsx';
 import { PairTells } from './PairTells.tsx';
-import { sideLines } from './sideLines.ts';
+import { SideBySide } from './SideBySide.tsx';
 import { useTrayProfiles } from './useTrayProfiles.ts';
 import type { Laid } from './useTrayProfiles.ts';
 import './compare.css';
@@ -56,71 +53,6 @@ function Cautions({ laid }: { laid: readonly Laid[] }) {
       ))}
       {all.some((c) => c.text.includes('local rules')) ? null : <div>Follow local rules.</div>}
     </div>
-  );
-}
-
-function SideBySide({ laid, vocabulary }: { laid: readonly Laid[]; vocabulary: Vocabulary }) {
-  const { conditions, wording } = useView();
-  const [all, setAll] = useState(false);
-  const organs = useMemo(
-    () =>
-      sideLines(
-        laid.map((l) => l.described),
-        vocabulary,
-        conditions,
-        all,
-      ),
-    [laid, vocabulary, conditions, all],
-  );
-  const pairs = (laid.length * (laid.length - 1)) / 2;
-  return (
-    <section className="panel" aria-label="Organ by organ">
-      <div className="panel-head">
-        <h2>Organ by organ</h2>
-        <Checkbox checked={all} onChange={(e) => setAll(e.target.checked)}>
-          also what is alike
-        </Checkbox>
-      </div>
-      <div className="wide-table">
-        <table className="plain-table beside-table">
-          <thead>
-            <tr>
-              <th scope="col">Character</th>
-              {laid.map((l) => (
-                <th key={l.header.id} scope="col">
-                  <TaxonName taxon={l.header} common={false} />
-                </th>
-              ))}
-              <th scope="col">Parts</th>
-            </tr>
-          </thead>
-          {organs.map(({ organ, lines }) => (
-            <tbody key={organ}>
-              <tr>
-                <th colSpan={laid.length + 2} scope="rowgroup" className="organ-row">
-                  {ORGAN_LABELS[organ]}
-                </th>
-              </tr>
-              {lines.map((l) => (
-                <tr key={l.character.id} className={l.hidden ? 'hidden-row' : ''}>
-                  <td>{characterWords(l.character, wording.words)}</td>
-                  {l.values.map((v, i) => (
-                    <td key={laid[i]?.header.id}>
-                      {v ? valueWords(l.character, v, wording) : <span className="quiet">not recorded</span>}
-                    </td>
-                  ))}
-                  <td className="quiet number">
-                    {l.parts} of {pairs}
-                    {l.hidden ? ', not now' : ''}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          ))}
-        </table>
-      </div>
-      {organs.length === 0 ? <p className="quiet">Nothing recorded parts them.</p> : null}
-    </section>
   );
 }
 

@@ -14,6 +14,15 @@ import { useKey } from './useKey.ts';
 import type { BuiltKey } from './useKey.ts';
 import type { Compared } from './useCompared.ts';
 
+const NAMED = 50;
+
+/** Common names of some members, as many as can be read. */
+function fewNames({ members }: Compared, all: readonly number[]): string {
+  const names = all.slice(0, NAMED).map((i) => members[i]?.common ?? members[i]?.scientific ?? '');
+  const more = all.length - names.length;
+  return more > 0 ? `${names.join(', ')} and ${more} more` : names.join(', ');
+}
+
 /** The key as a walk: one question at a time, what is still possible beside it, and the way back. */
 function Walk({ compared: c, built }: { compared: Compared; built: BuiltKey }) {
   const [way, setWay] = useState<readonly number[]>([]);
@@ -71,10 +80,7 @@ function Walk({ compared: c, built }: { compared: Compared; built: BuiltKey }) {
                 </button>
               ))}
             </div>
-            <p className="quiet">
-              Still possible:{' '}
-              {here.species.map((i) => c.members[i]?.common ?? c.members[i]?.scientific).join(', ')}.
-            </p>
+            <p className="quiet">Still possible: {fewNames(c, here.species)}.</p>
           </>
         ) : (
           <>

@@ -39,14 +39,14 @@ export function byCloseness(table: PairTable): readonly number[] {
 export const MOST_DRAWN = 80;
 
 /**
- * Those whose pairs are worth drawing: all of a list up to `MOST_DRAWN`; of a longer one those with the closest pairs
- * that are not told cleanly.
+ * Those whose pairs are worth drawing: all of a list up to `MOST_DRAWN`; of a longer one those with the closest pairs,
+ * what is not told cleanly before the rest.
  */
 export function drawnOf({ size, cells }: PairTable): ReadonlySet<number> {
   if (size <= MOST_DRAWN) return new Set(Array.from({ length: size }, (_, i) => i));
-  const worst = cells
-    .filter((c) => c.standing !== 'clean')
-    .sort((x, y) => STANDINGS.indexOf(y.standing) - STANDINGS.indexOf(x.standing) || x.apart - y.apart);
+  const worst = [...cells].sort(
+    (x, y) => STANDINGS.indexOf(y.standing) - STANDINGS.indexOf(x.standing) || x.apart - y.apart,
+  );
   const drawn = new Set<number>();
   for (const c of worst) {
     if (drawn.size + 2 > MOST_DRAWN) break;

@@ -1,7 +1,9 @@
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { couplets } from '@hurrow/core/keys';
-import type { Couplet, KeyNode } from '@hurrow/core/keys';
+import type { Audience, Couplet, KeyNode } from '@hurrow/core/keys';
+import { dayOfYear, showDay } from '@hurrow/core/conditions';
+import { MATERIAL_LABELS } from '../app/conditionWords.ts';
 import { KeyCheckNote } from '../compare/KeyCheckNote.tsx';
 import { LeadDrawings, askWords, leadWords } from '../compare/KeyWords.tsx';
 import { useKeyOptions } from '../compare/keyOptions.ts';
@@ -12,6 +14,12 @@ import type { BuiltKey } from '../compare/useKey.ts';
 import { TaxonName, WorkNote } from '../parts/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 import './keySheet.css';
+
+const READERS: Readonly<Record<Audience, string>> = {
+  young: 'young people',
+  general: 'general readers',
+  technical: 'those who know the terms',
+};
 
 function Ends({ compared: c, species }: { compared: Compared; species: readonly number[] }) {
   return (
@@ -135,10 +143,10 @@ function Sheet({ compared: c }: { compared: Compared }) {
       </fieldset>
       <h1 className="key-title">Key to {c.list.name}</h1>
       <p>
-        {c.members.length} species, {options.audience} wording of questions, for{' '}
-        {c.conditions.material.join(', ')} on {c.conditions.date}. A number at the end of a line is the
-        couplet to go to; one in brackets is where you came from. Follow local rules; do not touch, smell or
-        pick what is marked ⚠.
+        {c.members.length} species, for {READERS[options.audience]}, with{' '}
+        {c.conditions.material.map((m) => MATERIAL_LABELS[m]).join(', ')} on{' '}
+        {showDay(dayOfYear(c.conditions.date))}. A number at the end of a line is the couplet to go to; one in
+        brackets is where you came from. Follow local rules; do not touch, smell or pick what is marked ⚠.
       </p>
       <WorkNote what="Building the key" work={work} />
       {work.result ? <Printed compared={c} built={work.result} form={form} /> : null}

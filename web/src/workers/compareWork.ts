@@ -48,7 +48,10 @@ export interface WholeList {
   readonly counts: Counts;
   readonly earnings: readonly (Omit<Earning, 'character'> & { readonly character: string })[];
   readonly lones: readonly Lone[];
-  /** For each member: with clean tells alone, and with those that mostly hold. */
+}
+
+/** The smallest sets of each member: with clean tells alone, and with those that mostly hold. */
+export interface Diagnoses {
   readonly clean: readonly Diagnosis[];
   readonly usual: readonly Diagnosis[];
 }
@@ -80,21 +83,24 @@ const going =
 export const compareWork = {
   whole: (ground: CompareGround, onProgress: Progress): WholeList | null => {
     const matrix = matrixFor(ground);
-    const table = pairTable(matrix);
+    const table = pairTable(matrix, going(onProgress));
     if (!table) return null;
-    const total = matrix.list.length;
-    const diagnoses = matrix.list.map((_, i) => {
-      onProgress(i, total);
-      return { clean: diagnostic(matrix, i, 'clean'), usual: diagnostic(matrix, i, 'usual') };
-    });
     return {
       table,
       counts: countsOf(table),
       earnings: earnings(matrix).map(({ character, ...e }) => ({ ...e, character: character.id })),
       lones: lones(matrix),
-      clean: diagnoses.map((d) => d.clean),
-      usual: diagnoses.map((d) => d.usual),
     };
+  },
+
+  diagnoses: (ground: CompareGround, onProgress: Progress): Diagnoses => {
+    const matrix = matrixFor(ground);
+    const total = matrix.list.length;
+    const all = matrix.list.map((_, i) => {
+      onProgress(i, total);
+      return { clean: diagnostic(matrix, i, 'clean'), usual: diagnostic(matrix, i, 'usual') };
+    });
+    return { clean: all.map((d) => d.clean), usual: all.map((d) => d.usual) };
   },
 
   pairs: (ground: CompareGround, onProgress: Progress): PairTable | null =>

@@ -1,0 +1,46 @@
+import { characterWords } from '@hurrow/core/characters';
+import type { Compared } from './useCompared.ts';
+import type { NamedTree } from './useNaming.ts';
+
+/** What to look at next, with what it tells and takes. */
+export function NextLooks({
+  compared: c,
+  tree,
+  onLook,
+}: {
+  compared: Compared;
+  tree: NamedTree;
+  onLook: (id: string) => void;
+}) {
+  return (
+    <section className="panel" aria-label="Look next">
+      <h2>Look next at</h2>
+      {tree.looks.length === 0 ? <p className="quiet">Nothing that can be seen now would say more.</p> : null}
+      <ol className="plain-list">
+        {tree.looks.map((l) => {
+          const needs = l.character.needs.filter((n) => n !== 'look');
+          return (
+            <li key={l.character.id}>
+              <button type="button" className="as-link" onClick={() => onLook(l.character.id)}>
+                {characterWords(l.character, c.wording.words)}
+              </button>{' '}
+              <span className="quiet">
+                {l.bits.toFixed(2)} bits for an effort of {l.effort.toFixed(1)}
+                {needs.length > 0 ? `, needs ${needs.join(' and ')}` : ''}
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+      <p className="quiet">
+        Misreadings are reckoned with at the rates of the vocabulary; a class’s own are not fitted yet.
+      </p>
+      {tree.forbidden.size > 0 ? (
+        <p className="caution">
+          A hazardous or protected species is still possible. Not proposed until it is ruled out by sight:{' '}
+          {[...tree.forbidden].join(', ')}.
+        </p>
+      ) : null}
+    </section>
+  );
+}

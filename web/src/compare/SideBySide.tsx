@@ -1,0 +1,75 @@
+import { useMemo, useState } from 'react';
+import Checkbox from 'antd/es/checkbox';
+import { characterWords, valueWords } from '@hurrow/core/characters';
+import type { Vocabulary } from '@hurrow/core/characters';
+import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { useView } from '../app/view.ts';
+import { TaxonName } from '../parts/index.ts';
+import { sideLines } from './sideLines.ts';
+import type { Laid } from './useTrayProfiles.ts';
+
+/** The species of the bench organ by organ: only what parts some two of them, or all that is recorded. */
+export function SideBySide({ laid, vocabulary }: { laid: readonly Laid[]; vocabulary: Vocabulary }) {
+  const { conditions, wording } = useView();
+  const [all, setAll] = useState(false);
+  const organs = useMemo(
+    () =>
+      sideLines(
+        laid.map((l) => l.described),
+        vocabulary,
+        conditions,
+        all,
+      ),
+    [laid, vocabulary, conditions, all],
+  );
+  const pairs = (laid.length * (laid.length - 1)) / 2;
+  return (
+    <section className="panel" aria-label="Organ by organ">
+      <div className="panel-head">
+        <h2>Organ by organ</h2>
+        <Checkbox checked={all} onChange={(e) => setAll(e.target.checked)}>
+          also what is alike
+        </Checkbox>
+      </div>
+      <div className="wide-table">
+        <table className="plain-table beside-table">
+          <thead>
+            <tr>
+              <th scope="col">Character</th>
+              {laid.map((l) => (
+                <th key={l.header.id} scope="col">
+                  <TaxonName taxon={l.header} common={false} />
+                </th>
+              ))}
+              <th scope="col">Parts</th>
+            </tr>
+          </thead>
+          {organs.map(({ organ, lines }) => (
+            <tbody key={organ}>
+              <tr>
+                <th colSpan={laid.length + 2} scope="rowgroup" className="organ-row">
+                  {ORGAN_LABELS[organ]}
+                </th>
+              </tr>
+              {lines.map((l) => (
+                <tr key={l.character.id} className={l.hidden ? 'hidden-row' : ''}>
+                  <td>{characterWords(l.character, wording.words)}</td>
+                  {l.values.map((v, i) => (
+                    <td key={laid[i]?.header.id}>
+                      {v ? valueWords(l.character, v, wording) : <span className="quiet">not recorded</span>}
+                    </td>
+                  ))}
+                  <td className="quiet number">
+                    {l.parts} of {pairs}
+                    {l.hidden ? ', not now' : ''}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          ))}
+        </table>
+      </div>
+      {organs.length === 0 ? <p className="quiet">Nothing recorded parts them.</p> : null}
+    </section>
+  );
+}
