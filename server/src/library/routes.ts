@@ -1,4 +1,5 @@
 import type { SpeciesRow } from '@hurrow/contract';
+import { SPECIES_RANKS } from '@hurrow/core/names';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, notFound } from '../http/index.ts';
@@ -26,7 +27,7 @@ type Row = HeaderRow & {
 async function speciesRows(sql: Sql, ws: string): Promise<readonly SpeciesRow[]> {
   const rows = await sql.query<Row & { family: string | null }>(
     `with recursive up (id, above) as (
-       select id, id from taxon where ws = $1 and rank in ('species', 'infraspecies', 'cultivar', 'hybrid')
+       select id, id from taxon where ws = $1 and rank = any($2::text[])
        union
        select up.id, p.parent from up join taxon_parent p on p.ws = $1 and p.child = up.above and p.kind <> 'hybrid_parent'),
      family as (
@@ -38,8 +39,8 @@ async function speciesRows(sql: Sql, ws: string): Promise<readonly SpeciesRow[]>
        (select jsonb_agg(l.name order by l.name) from list_member m join list l on l.ws = m.ws and l.id = m.list where m.ws = t.ws and m.taxon = t.id) as lists,
        (select jsonb_agg(distinct c.hazard) from caution c where c.ws = t.ws and c.taxon = t.id) as cautions
      from taxon t left join family on family.id = t.id
-     where t.ws = $1 and t.rank in ('species', 'infraspecies', 'cultivar', 'hybrid')`,
-    [ws],
+     where t.ws = $1 and t.rank = any($2::text[])`,
+    [ws, SPECIES_RANKS],
   );
   return rows
     .map((r) => ({

@@ -3,7 +3,7 @@ import type { SpeciesRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import { AppLink, Latin } from '../parts/index.ts';
 import { useShortcuts } from './shortcuts.ts';
-import { clearBench, lay, speciesAtHand, take, useTray } from './tray.ts';
+import { lay, speciesAtHand, take, useTray } from './tray.ts';
 import { useGo } from './view.ts';
 
 /** “Pinus albicaulis” as “P. albicaulis”. */
@@ -26,7 +26,6 @@ export function BenchTray() {
       },
     },
     { keys: 'B', does: 'Go to the bench', run: () => go('/compare') },
-    { keys: 'x', does: 'Clear the bench', run: clearBench },
   ]);
   return (
     <div className="tray">

@@ -2,18 +2,18 @@ import { useMemo } from 'react';
 import { cellAt } from '@hurrow/core/compare';
 import type { PairTable } from '@hurrow/core/compare';
 import { Latin } from '../parts/index.ts';
-import { STANDING } from './words.ts';
+import { STANDING, reasonWords } from './words.ts';
 import type { Compared } from './useCompared.ts';
 
 /** “Pinus albicaulis” as “P. albicaulis”. */
 const short = (name: string): string => name.replace(/^(\p{Lu})\p{L}+ /u, '$1. ');
 
 /**
- * Every pair of a list in a triangle; what it comes to is said by sign and tone, and the reason when it is chosen. Arrow
- * keys move about in it.
+ * Every pair of a list in a triangle; what it comes to is said by sign and tone, with the reason in each cell. Arrow keys
+ * move about in it.
  */
 export function PairChart({
-  compared: { members },
+  compared: { members, vocabulary, wording },
   table,
   order,
   chosen,
@@ -50,6 +50,7 @@ export function PairChart({
           {rows.slice(0, r).map((other, c) => {
             const cell = cellAt(table, i, other.i);
             const standing = STANDING[cell?.standing ?? 'unproven'];
+            const reason = cell ? reasonWords(cell, vocabulary, wording) : standing.words;
             return (
               <button
                 key={other.i}
@@ -58,9 +59,9 @@ export function PairChart({
                 role="gridcell"
                 tabIndex={r === row && c === column ? 0 : -1}
                 className={`pair-cell ${cell?.standing ?? ''} ${at && r === row && c === column ? 'at' : ''}`}
-                aria-label={`${name} and ${other.name}: ${standing.words}`}
+                aria-label={`${name} and ${other.name}: ${reason}`}
                 aria-selected={Boolean(at) && r === row && c === column}
-                title={`${short(name)} · ${short(other.name)}: ${standing.words}`}
+                title={`${short(name)} · ${short(other.name)}: ${reason}`}
                 onClick={() => onChoose([i, other.i])}
               >
                 {standing.sign}

@@ -1,10 +1,12 @@
 import { useMemo, useState } from 'react';
+import Button from 'antd/es/button';
 import { lost, tellCards, tellSentence, usable, usableWhen } from '@hurrow/core/compare';
 import type { TellCard } from '@hurrow/core/compare';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { Latin } from '../parts/index.ts';
+import { saveCsv } from '../parts/csv.ts';
 import { needsWords, strengthWords, whenWords } from './words.ts';
 
 const FEW = 8;
@@ -65,16 +67,31 @@ export function PairTells({
 }) {
   const cards = useMemo(() => tellCards(a, b, vocabulary, conditions), [a, b, vocabulary, conditions]);
   const pair = `${a.id}/${b.id}`;
+  const at = JSON.stringify(conditions);
   const [held, setHeld] = useState<{
     pair: string;
+    at: string;
     cards: readonly TellCard[];
     before: readonly TellCard[] | null;
-  }>({ pair, cards, before: null });
-  if (held.cards !== cards) setHeld({ pair, cards, before: held.pair === pair ? held.cards : null });
+  }>({ pair, at, cards, before: null });
+  if (held.at !== at || held.pair !== pair)
+    setHeld({ pair, at, cards, before: held.pair === pair ? held.cards : null });
   const now = cards.filter(usable);
   const gone = held.before ? lost(held.before, cards) : [];
   const later = cards.filter((c) => !usable(c) && !gone.includes(c));
   const strong = now.filter((c) => c.now === 'yes' && c.strength !== 'partial').length;
+  const save = (): void =>
+    saveCsv(
+      'tells',
+      cards.map((c) => ({
+        character: c.character.id,
+        tell: tellSentence(c, wording),
+        strength: c.strength,
+        now: usable(c) ? strengthWords(c) : c.reason,
+        when: whenWords(usableWhen(a, b, c.character, conditions)),
+        needs: needsWords(c),
+      })),
+    );
   const rows = (some: readonly TellCard[]) => (
     <Rows cards={some} a={a} b={b} conditions={conditions} wording={wording} />
   );
@@ -88,6 +105,9 @@ export function PairTells({
             : `${strong} ${strong === 1 ? 'character tells' : 'characters tell'} them now.`}
           {gone.length > 0 ? ` ${gone.length} lost by the last change.` : ''}
         </span>
+        <Button size="small" onClick={save}>
+          Save as CSV
+        </Button>
       </div>
       <p className="quiet">
         “Here” is <Latin name={names[0]} />, “there” <Latin name={names[1]} />.

@@ -1,10 +1,12 @@
 import { useMemo, useState } from 'react';
+import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import { characterWords, valueWords } from '@hurrow/core/characters';
 import type { Vocabulary } from '@hurrow/core/characters';
 import { ORGAN_LABELS } from '../app/conditionWords.ts';
 import { useView } from '../app/view.ts';
 import { TaxonName } from '../parts/index.ts';
+import { saveCsv } from '../parts/csv.ts';
 import { sideLines } from './sideLines.ts';
 import type { Laid } from './useTrayProfiles.ts';
 
@@ -22,14 +24,35 @@ export function SideBySide({ laid, vocabulary }: { laid: readonly Laid[]; vocabu
       ),
     [laid, vocabulary, conditions, all],
   );
+  const save = (): void =>
+    saveCsv(
+      'side-by-side',
+      organs
+        .flatMap((o) => o.lines)
+        .map((l) => ({
+          character: l.character.id,
+          ...Object.fromEntries(
+            laid.map(({ header }, i) => {
+              const v = l.values[i];
+              return [header.scientific, v ? valueWords(l.character, v, wording) : null];
+            }),
+          ),
+          parts: l.parts,
+        })),
+    );
   const pairs = (laid.length * (laid.length - 1)) / 2;
   return (
     <section className="panel" aria-label="Organ by organ">
       <div className="panel-head">
         <h2>Organ by organ</h2>
-        <Checkbox checked={all} onChange={(e) => setAll(e.target.checked)}>
-          also what is alike
-        </Checkbox>
+        <span className="line-tools">
+          <Checkbox checked={all} onChange={(e) => setAll(e.target.checked)}>
+            also what is alike
+          </Checkbox>
+          <Button size="small" onClick={save}>
+            Save as CSV
+          </Button>
+        </span>
       </div>
       <div className="wide-table">
         <table className="plain-table beside-table">

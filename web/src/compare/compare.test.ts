@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { TaxonHeader } from '@hurrow/contract';
 import { CHARACTERS, readCell, vocabularyOf } from '@hurrow/core/characters';
 import { matrixOf, pairTable, tellCards } from '@hurrow/core/compare';
-import type { PairTable } from '@hurrow/core/compare';
+import type { PairCell, PairTable } from '@hurrow/core/compare';
 import { EVERYTHING_AT_THE_TREE } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
@@ -12,7 +12,7 @@ import { rootCards } from './rootGroups.ts';
 import { outcomeWords, sentenceParts } from './ruleWords.ts';
 import { sideLines } from './sideLines.ts';
 import { forbiddenBy, withCautions } from './cautions.ts';
-import { changeWords, needsWords, strengthWords, whenWords } from './words.ts';
+import { changeWords, needsWords, reasonWords, strengthWords, whenWords } from './words.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
 const july: Conditions = { ...EVERYTHING_AT_THE_TREE, date: '2026-07-01' };
@@ -89,6 +89,17 @@ describe('words', () => {
     expect(whenWords([])).toContain('never');
     expect(whenWords([{ from: '2026-01-01', to: '2026-12-31' }])).toBe('all year');
     expect(whenWords([{ from: '2026-05-10', to: '2026-09-25' }])).toBe('10 May – 25 Sep');
+  });
+
+  test('why a pair comes to what it does', () => {
+    const cell = { a: 0, b: 1, best: 'needle.bundle_count', tells: 3, apart: 0.5, open: null } as const;
+    const words = (part: Partial<PairCell>) =>
+      reasonWords({ ...cell, standing: 'clean', ...part }, vocabulary, PLAIN);
+    expect(words({})).toBe('told cleanly by needles in a bundle and 2 more');
+    expect(words({ standing: 'weak', tells: 1 })).toBe('weakly told by needles in a bundle');
+    expect(words({ standing: 'unproven', open: 'leaf.kind' })).toBe('unproven: kind of leaf might decide');
+    expect(words({ standing: 'unproven' })).toBe('unproven: nothing is recorded of both');
+    expect(words({ standing: 'twins' })).toBe('twins: nothing seen now parts them');
   });
 
   test('a change of the conditions is something to do', () => {

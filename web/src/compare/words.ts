@@ -1,4 +1,6 @@
-import type { Change, Standing, TellCard } from '@hurrow/core/compare';
+import { characterWords } from '@hurrow/core/characters';
+import type { Vocabulary, Wording } from '@hurrow/core/characters';
+import type { Change, PairCell, Standing, TellCard } from '@hurrow/core/compare';
 import { dayOfYear, handlingWords, materialWords, showDay } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { Usable } from '@hurrow/core/compare';
@@ -11,6 +13,22 @@ export const STANDING: Readonly<
   unproven: { words: 'unproven', sign: '?', tone: '' },
   twins: { words: 'twins', sign: '=', tone: 'cherry' },
 };
+
+/** Why a pair comes to what it does, in a few words. */
+export function reasonWords(cell: PairCell, vocabulary: Vocabulary, wording: Wording): string {
+  const words = (id: string | null): string => {
+    const c = id === null ? undefined : vocabulary.get(id);
+    return c ? characterWords(c, wording.words) : '';
+  };
+  const standing = STANDING[cell.standing].words;
+  if (cell.standing === 'twins') return `${standing}: nothing seen now parts them`;
+  if (cell.standing === 'unproven') {
+    return cell.open === null
+      ? `${standing}: nothing is recorded of both`
+      : `${standing}: ${words(cell.open)} might decide`;
+  }
+  return `${standing} by ${words(cell.best)}${cell.tells > 1 ? ` and ${cell.tells - 1} more` : ''}`;
+}
 
 const STRENGTH = { clean: 'clean', usual: 'mostly holds', partial: 'partial' } as const;
 
