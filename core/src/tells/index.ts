@@ -6,6 +6,7 @@ export { GAPS, overlapOf, separate, separateAs } from './separation.ts';
 export type { Separation, Strength } from './separation.ts';
 export { comparePair, expectedCharacters, tells } from './tells.ts';
 export type { Described, DescribedValue, OneWay, OpenCharacter, PairReport, Tell, Verdict } from './tells.ts';
+export { CAREFUL, careful } from './observer.ts';
 export { asShown, checkStation } from './station.ts';
 export type { StationReport } from './station.ts';
 export { describeTaxa } from './describe.ts';

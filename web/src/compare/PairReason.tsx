@@ -6,7 +6,7 @@ import type { PairCell } from '@hurrow/core/compare';
 import { layOnly } from '../app/tray.ts';
 import { useGo } from '../app/view.ts';
 import { TaxonName } from '../parts/index.ts';
-import { STANDING, strengthWords } from './words.ts';
+import { STANDING, carefulWords, strengthWords } from './words.ts';
 import type { Compared } from './useCompared.ts';
 
 /** Why a pair comes to what it does: its tells, or what is missing, and what was said of it. */
@@ -34,6 +34,7 @@ export function PairReason({ compared: c, cell }: { compared: Compared; cell: Pa
       </div>
       {note?.text ? <p>{note.text}</p> : null}
       {note?.mnemonic ? <p className="mnemonic">{note.mnemonic}</p> : null}
+      <p className="quiet">{carefulWords(cards, c.vocabulary)}</p>
       <ul className="plain-list tells">
         {now.slice(0, 6).map((k) => (
           <li key={k.character.id}>

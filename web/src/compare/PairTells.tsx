@@ -7,7 +7,7 @@ import type { Conditions } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { Latin } from '../parts/index.ts';
 import { saveCsv } from '../parts/csv.ts';
-import { needsWords, strengthWords, whenWords } from './words.ts';
+import { carefulWords, needsWords, strengthWords, whenWords } from './words.ts';
 
 const FEW = 8;
 
@@ -110,7 +110,8 @@ export function PairTells({
         </Button>
       </div>
       <p className="quiet">
-        “Here” is <Latin name={names[0]} />, “there” <Latin name={names[1]} />.
+        “Here” is <Latin name={names[0]} />, “there” <Latin name={names[1]} />.{' '}
+        {carefulWords(cards, vocabulary)}
       </p>
       <table className="plain-table tell-table">
         <thead>

@@ -12,7 +12,7 @@ import { rootCards } from './rootGroups.ts';
 import { outcomeWords, sentenceParts } from './ruleWords.ts';
 import { sideLines } from './sideLines.ts';
 import { forbiddenBy, withCautions } from './cautions.ts';
-import { changeWords, needsWords, reasonWords, strengthWords, whenWords } from './words.ts';
+import { carefulWords, changeWords, needsWords, reasonWords, strengthWords, whenWords } from './words.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
 const july: Conditions = { ...EVERYTHING_AT_THE_TREE, date: '2026-07-01' };
@@ -85,6 +85,9 @@ describe('words', () => {
     const [card] = tellCards(three, two, vocabulary, july);
     expect(card && strengthWords(card)).toBe('clean');
     expect(card && strengthWords({ ...card, now: 'partly' })).toBe('partial now (clean)');
+    // One clean tell, worked in 3-computation, section 4: 0.961.
+    expect(card && carefulWords([card], vocabulary)).toContain('right in 96 of 100 looks');
+    expect(carefulWords([], vocabulary)).toContain('right in 50 of 100 looks');
     expect(card && needsWords(card)).toContain('in the hand');
     expect(whenWords([])).toContain('never');
     expect(whenWords([{ from: '2026-01-01', to: '2026-12-31' }])).toBe('all year');

@@ -1,6 +1,7 @@
 import { characterWords } from '@hurrow/core/characters';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import type { Change, PairCell, Standing, TellCard } from '@hurrow/core/compare';
+import { CAREFUL, careful } from '@hurrow/core/tells';
 import { dayOfYear, handlingWords, materialWords, showDay } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { Usable } from '@hurrow/core/compare';
@@ -37,6 +38,21 @@ export const strengthWords = (c: TellCard): string =>
   c.now === 'partly' && c.strength !== 'partial'
     ? `partial now (${STRENGTH[c.strength]})`
     : STRENGTH[c.strength];
+
+/** How often a careful observer would tell the two rightly by what is plainly seen, the worse of the two ways round. */
+export function carefulWords(cards: readonly TellCard[], vocabulary: Vocabulary): string {
+  const plain = cards.filter((c) => c.now === 'yes');
+  const one = careful(
+    plain.map((c) => ({ character: c.character.id, a: c.a, b: c.b })),
+    vocabulary,
+  );
+  const other = careful(
+    plain.map((c) => ({ character: c.character.id, a: c.b, b: c.a })),
+    vocabulary,
+  );
+  const right = Math.min(one, other);
+  return `A careful observer, who misreads ${Math.round(100 * CAREFUL)} calls in 100, would be right in ${(100 * right).toFixed(right > 0.995 ? 1 : 0)} of 100 looks.`;
+}
 
 /** What a tell needs: material, handling and nearness. */
 export function needsWords({ character: c }: TellCard): string {
