@@ -5,6 +5,7 @@ import { readPdf } from './pdf.ts';
 import { choose, picture, signInAsOwner } from './steps.ts';
 
 const BIG = 'Trees of Quillan Creek (47)';
+const SMALL = 'First trees, youth group (12)';
 
 const rooms = (page: Page) => page.getByRole('navigation', { name: 'Comparing' });
 
@@ -17,11 +18,11 @@ async function enter(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { level: 1, name: 'Bench' })).toBeVisible();
 }
 
-async function room(page: Page, name: string): Promise<void> {
+async function room(page: Page, name: string, list = BIG): Promise<void> {
   await rooms(page).getByRole('link', { name, exact: true }).click();
   await expect(rooms(page).getByRole('link', { name, exact: true })).toHaveClass(/active/);
   if (name !== 'Bench') {
-    await page.getByRole('combobox', { name: /^List/ }).selectOption({ label: BIG });
+    await page.getByRole('combobox', { name: /^List/ }).selectOption({ label: list });
     await expect(page).toHaveURL(/list=/);
   }
   await expect(page.getByText('Reading…')).toHaveCount(0);
@@ -278,7 +279,7 @@ test('shared names, close names and root cards; no room has a serious fault of a
     'Sorting',
     'Names',
   ]) {
-    await room(page, name);
+    await room(page, name, SMALL);
     await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0);
     const { violations } = await new AxeBuilder({ page }).analyze();
     for (const v of violations.filter((x) => x.impact === 'serious' || x.impact === 'critical')) {

@@ -105,6 +105,52 @@ describe('how well a character separates (3-computation, section 2)', () => {
   });
 });
 
+describe('overlap of measured ranges', () => {
+  const four = fc
+    .tuple(
+      fc.integer({ min: 0, max: 120 }),
+      fc.integer({ min: 0, max: 60 }),
+      fc.integer({ min: 0, max: 40 }),
+      fc.integer({ min: 0, max: 40 }),
+    )
+    .map(([low, more, below, above]) =>
+      range(
+        low,
+        low + more,
+        below > 0 ? Math.max(0, low - below) : null,
+        above > 0 ? low + more + above : null,
+      ),
+    );
+
+  test('is the area that two densities share, added up in five thousand steps', () => {
+    fc.assert(
+      fc.property(four, four, (a, b) => {
+        const [p, q] = [a, b].map((v) => distributionOf(character('needle.length'), v));
+        if (p?.kind !== 'density' || q?.kind !== 'density') throw new Error('Densities were expected');
+        const [from, to] = [Math.max(p.low, q.low), Math.min(p.high, q.high)];
+        const step = (to - from) / 5_000;
+        let area = 0;
+        for (let i = 0; i < 5_000 && step > 0; i += 1) {
+          const x = from + (i + 0.5) * step;
+          area += Math.min(p.pdf(x), q.pdf(x)) * step;
+        }
+        expect(overlapOf(p, q)).toBeCloseTo(area, 2);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('a density has all its mass between its bounds', () => {
+    fc.assert(
+      fc.property(four, (v) => {
+        const d = distributionOf(character('needle.length'), v);
+        if (d?.kind !== 'density') throw new Error('A density was expected');
+        expect(overlapOf(d, d)).toBeCloseTo(v.high === 0 ? overlapOf(d, d) : 1, 3);
+      }),
+    );
+  });
+});
+
 const evergreen: Subject = { persistence: 'evergreen', windows: [] };
 const described = (id: string, values: Record<string, Value>, subject: Subject = evergreen): Described => ({
   id,
