@@ -43,6 +43,8 @@ test('twins are found in the whole list, with the reason, and cured by the chang
   await expect(pair).toContainText('Pinus albicaulis and Pinus flexilis');
   await expect(pair).toContainText('No cones on the ground: whitebark was found');
   await expect(pair).toContainText('needs a fruit or cone or the litter beneath');
+  const whatIf = page.getByRole('region', { name: 'What if' });
+  await expect(whatIf).toContainText('cures');
   await picture(page, 'whole-list');
   const chosen = page.getByRole('gridcell', { name: /^Prunus .*twins: nothing seen now parts them$/ });
   await chosen.click();
@@ -50,7 +52,6 @@ test('twins are found in the whole list, with the reason, and cured by the chang
   await page.keyboard.press('ArrowLeft');
   await expect(pair).not.toContainText('Prunus virginiana and Prunus emarginata');
   await expect(page.locator('.pair-cell.at')).toHaveAttribute('aria-label', /told cleanly by .+/);
-  const whatIf = page.getByRole('region', { name: 'What if' });
   const litter = whatIf.getByRole('listitem').filter({ hasText: 'Add the litter beneath' });
   await expect(litter).toContainText('cures 2');
   await expect(litter).toContainText('most of all');

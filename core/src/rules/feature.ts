@@ -59,5 +59,6 @@ export function featureWords(feature: Feature, vocabulary: Vocabulary, wording: 
           { kind: 'range', xlow: null, xhigh: null, entered: '', low: feature.low, high: feature.high },
           wording,
         );
-  return `${characterWords(c, wording.words)}: ${said}`;
+  // Some plain names are questions; within a sentence they are not.
+  return `${characterWords(c, wording.words).replace(/\?$/, '')}: ${said}`;
 }

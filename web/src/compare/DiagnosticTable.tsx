@@ -8,6 +8,7 @@ import type { Diagnoses } from '../workers/compareWork.ts';
 import { useLibraryWork } from '../workers/useLibraryWork.ts';
 import type { Start } from '../workers/useLibraryWork.ts';
 import { groundOf } from './groundOf.ts';
+import { MemberNames } from './MemberNames.tsx';
 import type { Compared } from './useCompared.ts';
 
 interface Row {
@@ -46,7 +47,7 @@ function Sets({ compared, found }: { compared: Compared; found: Diagnoses }) {
   const cell = (d: Diagnosis) =>
     d.size === null ? (
       <span className="wrong-words">
-        none: {names(d.leaves)} stays
+        none: <MemberNames compared={compared} all={d.leaves} /> {d.leaves.length === 1 ? 'stays' : 'stay'}
         {d.nearest ? (
           <span className="quiet"> · best {d.nearest.characters.map(words).join(' + ')}</span>
         ) : null}

@@ -1,5 +1,6 @@
 import { characterWords } from '@hurrow/core/characters';
 import type { KeyCheck } from '@hurrow/core/keys';
+import { MemberNames } from './MemberNames.tsx';
 import type { BuiltKey } from './useKey.ts';
 import type { Compared } from './useCompared.ts';
 
@@ -11,7 +12,6 @@ export function KeyCheckNote({
   compared: Compared;
   built: BuiltKey;
 }) {
-  const name = (i: number): string => c.members[i]?.scientific ?? '';
   const bound = Math.log2(c.members.length) / 2;
   const over: KeyCheck['astray'] = check.astray;
   return (
@@ -26,18 +26,27 @@ export function KeyCheckNote({
       {check.together.length > 0 ? (
         <p>
           Not parted by what this audience can see now:{' '}
-          {check.together.map((t) => t.map(name).join(' and ')).join('; ')}.
+          {check.together.map((t, n) => (
+            <span key={t.join()}>
+              {n > 0 ? '; ' : ''}
+              <MemberNames compared={c} all={t} between=" and " />
+            </span>
+          ))}
+          .
         </p>
       ) : null}
       {over.length > 0 ? (
         <p className="wrong-words">
           In more places than a key has room for:{' '}
-          {over
-            .map((o) => {
-              const asked = c.vocabulary.get(o.character);
-              return `${name(o.species)}${asked ? ` at ${characterWords(asked, c.wording.words)}` : ''}`;
-            })
-            .join('; ')}
+          <MemberNames
+            compared={c}
+            all={over.map((o) => o.species)}
+            between="; "
+            after={(n) => {
+              const asked = c.vocabulary.get(over[n]?.character ?? '');
+              return asked ? ` at ${characterWords(asked, c.wording.words)}` : '';
+            }}
+          />
           .
         </p>
       ) : null}

@@ -52,7 +52,7 @@ export function PairReason({ compared: c, cell }: { compared: Compared; cell: Pa
         </p>
       ) : null}
       {cell.standing === 'twins' ? (
-        <p>Everything seen now is recorded of both, and nothing of it parts them.</p>
+        <p>Everything seen now is recorded of both, and nothing of it parts them for certain.</p>
       ) : null}
       {cell.standing !== 'clean' && later.length > 0 ? (
         <>

@@ -9,8 +9,9 @@ import { useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { EMPTY_FEATURE, FeatureField, draftOf, featureOf } from './FeatureField.tsx';
 import type { FeatureDraft } from './FeatureField.tsx';
+import { RuleOutcome } from './RuleOutcome.tsx';
 import { RuleSentence } from './RuleSentence.tsx';
-import { VERDICT, outcomeWords, reportOf, sentenceOf, taxonIn } from './ruleWords.ts';
+import { VERDICT, reportOf, sentenceOf, taxonIn } from './ruleWords.ts';
 import type { Compared } from './useCompared.ts';
 
 const QUANTIFIER: Readonly<Record<Quantifier, string>> = {
@@ -125,7 +126,7 @@ export function RuleBuilder({
               <RuleSentence sentence={sentenceOf(c, built, taxonIn(c, who))} who={taxonIn(c, who)} />
             </b>{' '}
             <span className={`tag ${VERDICT[report.verdict].tone}`}>{VERDICT[report.verdict].words}</span>{' '}
-            {outcomeWords(c, report)}
+            <RuleOutcome compared={c} report={report} />
           </p>
         ) : (
           <p className="quiet">Choose a character and a state, or a lowest and a highest number.</p>

@@ -11,6 +11,7 @@ import { useGo } from '../app/view.ts';
 import { AppLink, Nothing, ProblemNote, TaxonName } from '../parts/index.ts';
 import { MonthScale } from '../species/SeasonBand.tsx';
 import { CompareRoom } from './CompareRoom.tsx';
+import { MemberNames } from './MemberNames.tsx';
 import { RuleBuilder } from './RuleBuilder.tsx';
 import { RuleSentence } from './RuleSentence.tsx';
 import { BREACH, VERDICT, reportOf, sentenceOf } from './ruleWords.ts';
@@ -142,7 +143,12 @@ function One({ compared: c, rule }: { compared: Compared; rule: RuleRow }) {
         {report.hidden.length > 0 ? (
           <p className="quiet">
             Not now on{' '}
-            {report.hidden.map((h) => `${c.members[h.member]?.scientific ?? ''} (${h.reason})`).join(', ')}.
+            <MemberNames
+              compared={c}
+              all={report.hidden.map((h) => h.member)}
+              after={(n) => ` (${report.hidden[n]?.reason ?? ''})`}
+            />
+            .
           </p>
         ) : null}
       </section>

@@ -9,6 +9,7 @@ import { useLibraryWork } from '../workers/useLibraryWork.ts';
 import type { Start } from '../workers/useLibraryWork.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { RuleBuilder } from './RuleBuilder.tsx';
+import { RuleOutcome } from './RuleOutcome.tsx';
 import { RuleSentence } from './RuleSentence.tsx';
 import { groundOf } from './groundOf.ts';
 import { VERDICT, outcomeWords, reportOf, sentenceOf, taxonIn } from './ruleWords.ts';
@@ -65,7 +66,7 @@ function Kept({ compared: c, rules }: { compared: Compared; rules: readonly Rule
             <span className={`tag ${VERDICT[r.report.verdict].tone}`}>{VERDICT[r.report.verdict].words}</span>
           ),
         },
-        { title: '', render: (_, r) => <span className="quiet">{outcomeWords(c, r.report)}</span> },
+        { title: '', render: (_, r) => <RuleOutcome compared={c} report={r.report} /> },
       ]}
     />
   );

@@ -8,6 +8,7 @@ import type { Step } from '@hurrow/core/sorting';
 import { withView } from '../app/carry.ts';
 import { Nothing, TaxonName } from '../parts/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
+import { MemberNames } from './MemberNames.tsx';
 import type { Compared } from './useCompared.ts';
 
 const ENOUGH = 3;
@@ -83,7 +84,6 @@ function OwnPiles({ compared: c }: { compared: Compared }) {
     () => (piles.length > 1 ? comparePiles(piles, c.described, c.vocabulary, TERMS) : []),
     [piles, c.described, c.vocabulary],
   );
-  const name = (i: number): string => c.members[i]?.scientific ?? '';
   return (
     <section className="panel" aria-label="Learners’ own piles">
       <div className="panel-head">
@@ -149,7 +149,7 @@ function OwnPiles({ compared: c }: { compared: Compared }) {
                       )
                       .join('; ')}
                   </td>
-                  <td>{a.strays.length === 0 ? 'none' : a.strays.map(name).join(', ')}</td>
+                  <td>{a.strays.length === 0 ? 'none' : <MemberNames compared={c} all={a.strays} />}</td>
                 </tr>
               ))}
             </tbody>

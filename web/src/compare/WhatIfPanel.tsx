@@ -5,11 +5,13 @@ import { useView } from '../app/view.ts';
 import { WorkNote } from '../parts/index.ts';
 import { useLibraryWork } from '../workers/useLibraryWork.ts';
 import type { Start } from '../workers/useLibraryWork.ts';
+import { MemberNames } from './MemberNames.tsx';
 import { groundOf } from './groundOf.ts';
 import { changeWords } from './words.ts';
 import type { Compared } from './useCompared.ts';
 
 const FEW = 8;
+const SHOWN = 4;
 
 /** What one change of the conditions would do for the list, the one that cures most first. */
 export function WhatIfPanel({ compared }: { compared: Compared }) {
@@ -19,12 +21,17 @@ export function WhatIfPanel({ compared }: { compared: Compared }) {
     [compared],
   );
   const work = useLibraryWork<readonly WhatIf[]>(start);
-  const name = (i: number): string => compared.members[i]?.scientific ?? '';
-  const pairs = (all: WhatIf['cured']): string =>
-    all
-      .slice(0, 4)
-      .map(([a, b]) => `${name(a)} and ${name(b)}`)
-      .join('; ') + (all.length > 4 ? `; ${all.length - 4} more` : '');
+  const pairs = (all: WhatIf['cured']) => (
+    <>
+      {all.slice(0, SHOWN).map((pair, n) => (
+        <span key={pair.join()}>
+          {n > 0 ? '; ' : ''}
+          <MemberNames compared={compared} all={pair} between=" and " />
+        </span>
+      ))}
+      {all.length > SHOWN ? `; ${all.length - SHOWN} more` : ''}
+    </>
+  );
   const curing = (work.result ?? []).filter((w) => w.cured.length > 0);
   return (
     <section className="panel" aria-label="What if">
@@ -41,7 +48,11 @@ export function WhatIfPanel({ compared }: { compared: Compared }) {
             </Button>{' '}
             <b className="number">cures {w.cured.length}</b>
             {i === 0 ? ' (most of all)' : ''}
-            {w.undone.length > 0 ? <span title={pairs(w.undone)}>, undoes {w.undone.length}</span> : null}
+            {w.undone.length > 0 ? (
+              <span>
+                , undoes {w.undone.length}: {pairs(w.undone)}
+              </span>
+            ) : null}
             <div className="quiet">{pairs(w.cured)}</div>
           </li>
         ))}
