@@ -15,9 +15,11 @@ import {
   lost,
   matrixOf,
   pairTable,
+  standingIn,
   tellCards,
   tellSentence,
   throughYear,
+  under,
   usableWhen,
   verdictOf,
   whatIfs,
@@ -248,6 +250,43 @@ describe('one pair, tell by tell', () => {
   });
 });
 
+describe('a list under other conditions', () => {
+  const others = fc.record({
+    date: fc.constantFrom('2026-01-15', '2026-04-20', '2026-07-01', '2026-10-10'),
+    material: fc.subarray(['tree', 'twig', 'leaf', 'bark', 'fruit'] as const),
+    handling: fc.subarray(['lens', 'touch', 'measure'] as const).map((h) => ['look' as const, ...h]),
+    distance: fc.constantFrom('far', 'trunk', 'hand'),
+    wet: fc.boolean(),
+  });
+
+  test('is the same whether made anew or from what was worked out before', () => {
+    fc.assert(
+      fc.property(lists, others, (list, conditions) => {
+        const before = simple(list);
+        pairTable(before);
+        const anew = pairTable(matrixOf(list, SIMPLE, conditions, expectedCharacters(list)));
+        expect(pairTable(under(before, conditions))).toEqual(anew);
+      }),
+    );
+  });
+
+  test('what a change cures and undoes accounts for every pair that changes', () => {
+    fc.assert(
+      fc.property(lists, others, (list, conditions) => {
+        const matrix = matrixOf(list, SIMPLE, conditions, expectedCharacters(list));
+        const told = (m: typeof matrix): number => {
+          const counts = countsOf(pairTable(m) ?? { size: 0, cells: [] });
+          return counts.clean + counts.weak;
+        };
+        for (const w of whatIfs(matrix, conditions, new Map()) ?? []) {
+          expect(told(under(matrix, w.conditions)) - told(matrix)).toBe(w.cured.length - w.undone.length);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
 describe('a list through the year and under changed conditions', () => {
   const cone = (id: string, shape: string): Described =>
     taxon(id, { ...NEEDLES, 'needle.bundle_count': '5', 'fruit.cone_posture': shape });
@@ -258,6 +297,10 @@ describe('a list through the year and under changed conditions', () => {
     expect(year?.weeks).toHaveLength(52);
     expect(year?.weeks[0]).toBe('2026-01-01');
     for (const c of year?.counts ?? []) expect(c.clean + c.weak + c.twins + c.unproven).toBe(3);
+    year?.weeks.forEach((date, w) => {
+      const table = tableFor(list, { ...july, date });
+      expect(table.cells.map((c) => c.standing)).toEqual(year.pairs.map((_, i) => standingIn(year, i, w)));
+    });
   });
 
   test('the change that cures most stands first, and what a caution forbids is not counted', () => {

@@ -58,6 +58,24 @@ describe('a key (3-computation, section 5)', () => {
     expect(checkKey(key, list, vocabulary, july)).toMatchObject({ astray: [], together: [] });
   });
 
+  test('one that would stand in more than four places is listed as too many, and nobody else goes astray', () => {
+    const textures = (vocabulary.get('bark.texture')?.states ?? [])
+      .filter((s) => !vocabulary.get('bark.texture')?.states.some((t) => t.parent === s.id))
+      .slice(0, 6)
+      .map((s) => s.id);
+    const list = [
+      ...textures.map((t, i) => taxon(`s${i}`, { 'bark.texture': t })),
+      taxon('varies', { 'bark.texture': textures.join(' | ') }),
+    ];
+    const key = make(list, few('bark.texture'));
+    const check = checkKey(key, list, few('bark.texture'), july);
+    const places = ends(key.root).filter((e) => e.includes(6)).length;
+    expect(places).toBeLessThanOrEqual(MOST_PLACES);
+    expect(new Set(check.astray.map((a) => a.species))).toEqual(new Set([6]));
+    expect(new Set(key.surplus.map((s) => s.species))).toEqual(new Set([6]));
+    expect(check.arrived).toBeLessThan(check.ways);
+  });
+
   test('what nothing parts ends together and is listed', () => {
     const list = [taxon('a', { 'bark.texture': 'smooth' }), taxon('b', { 'bark.texture': 'smooth' })];
     const key = make(list);

@@ -155,6 +155,20 @@ describe('what to look at next', () => {
     expect(looks[0]?.bits).toBeLessThan(1);
   });
 
+  test('the bits of a look are the mutual information of call and name, added up by hand', () => {
+    const character = vocabulary.get('needle.bundle_count');
+    const table = character ? callTable(character, pines, vocabulary) : null;
+    if (!table) throw new Error('A table was expected');
+    const n = table.outcomes.length;
+    let bits = 0;
+    for (let s = 0; s < n; s += 1) {
+      const each = pines.map((_, i) => table.chance[i * n + s] ?? 0);
+      const mean = each.reduce((a, b) => a + b, 0) / pines.length;
+      for (const p of each) if (p > 0) bits += (p / pines.length) * Math.log2(p / mean);
+    }
+    expect(nextLooks(naming, posterior, [], july, FREE)[0]?.bits).toBeCloseTo(bits, 9);
+  });
+
   test('what was called, cannot be seen, or needs what a caution forbids is not proposed', () => {
     expect(nextLooks(naming, posterior, [count('needle.bundle_count', 3)], july, FREE)).toEqual([]);
     expect(nextLooks(naming, posterior, [], { ...july, material: ['bark'] }, FREE)).toEqual([]);

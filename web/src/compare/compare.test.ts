@@ -6,12 +6,15 @@ import type { PairCell, PairTable } from '@hurrow/core/compare';
 import { EVERYTHING_AT_THE_TREE } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
+import { EMPTY_FEATURE, draftOf, featureOf } from './features.ts';
+import type { FeatureDraft } from './features.ts';
 import { callOf, callWords } from './calls.ts';
-import { MOST_DRAWN, byCloseness, drawnOf } from './order.ts';
+import { MOST_DRAWN, byCloseness, drawnOf, familyOf, ordered } from './order.ts';
 import { rootCards } from './rootGroups.ts';
 import { outcomeWords, sentenceParts } from './ruleWords.ts';
 import { sideLines } from './sideLines.ts';
 import { forbiddenBy, withCautions } from './cautions.ts';
+import type { Compared } from './useCompared.ts';
 import { carefulWords, changeWords, needsWords, reasonWords, strengthWords, whenWords } from './words.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
@@ -135,7 +138,47 @@ describe('calls as they are typed', () => {
   });
 });
 
+describe('a feature being chosen', () => {
+  test('is one once it is whole, and the same when it is opened again', () => {
+    const whole = (d: Partial<FeatureDraft>) => featureOf({ ...EMPTY_FEATURE, ...d }, vocabulary);
+    expect(whole({})).toBeNull();
+    expect(whole({ character: 'leaf.kind' })).toBeNull();
+    expect(whole({ character: 'leaf.kind', state: 'needle' })).toEqual({
+      character: 'leaf.kind',
+      state: 'needle',
+    });
+    expect(whole({ character: 'needle.bundle_count', low: '5' })).toEqual({
+      character: 'needle.bundle_count',
+      low: 5,
+      high: 5,
+    });
+    expect(whole({ character: 'needle.bundle_count', low: '5', high: '2' })).toBeNull();
+    expect(whole({ character: 'needle.bundle_count', low: 'five' })).toBeNull();
+    const five = { character: 'needle.bundle_count', low: 2, high: 5 } as const;
+    expect(featureOf(draftOf(five), vocabulary)).toEqual(five);
+  });
+});
+
 describe('what is said of a list', () => {
+  test('families are found above the genus, and sort the chart', () => {
+    const node = (id: string, ...parents: string[]) => [id, { id, label: id, parents }] as const;
+    const taxa = new Map([
+      node('three', 'Pinus'),
+      node('two', 'Acer'),
+      node('Pinus', 'Pinaceae'),
+      node('Acer', 'Sapindaceae'),
+      node('Pinaceae'),
+      node('Sapindaceae'),
+    ]);
+    const groups = [header('Pinaceae', 'family'), header('Sapindaceae', 'family'), header('Acer', 'genus')];
+    const lore = { pairs: [], names: [], roots: [], cautions: [], groups };
+    expect(familyOf({ taxa, lore }, 'three')).toBe('Pinaceae');
+    expect(familyOf({ taxa, lore }, 'nobody')).toBe('');
+    const compared = { taxa, lore, members: [header('two'), header('three')] } as unknown as Compared;
+    expect(ordered(compared, tableOf([two, three]), 'family')).toEqual([1, 0]);
+    expect(ordered(compared, tableOf([two, three]), 'list')).toEqual([0, 1]);
+  });
+
   test('cautions are gathered by species; roots become one card for each meaning', () => {
     const caution = (of: string, forbids: readonly string[]) => ({
       taxon: of,
