@@ -15,7 +15,7 @@ export async function jest(more, { env = process.env, quiet = false } = {}) {
       '--experimental-vm-modules',
       '--no-warnings',
       join(ROOT, 'node_modules/jest/bin/jest.js'),
-      '--testTimeout=60000',
+      '--testTimeout=240000',
       ...more,
     ],
     { env, quiet, mayFail: true },

@@ -22,6 +22,8 @@ interface Props<T> {
 
 const PAGE = 100;
 
+const counted = (n: number): string => `${n} ${n === 1 ? 'row' : 'rows'}`;
+
 /** A table that sorts, filters by text and exports what it shows. */
 export function DataTable<T extends object>({
   label,
@@ -59,7 +61,7 @@ export function DataTable<T extends object>({
           className="table-filter"
         />
         <span className="quiet number" role="status">
-          {shown.length === rows.length ? `${rows.length} rows` : `${shown.length} of ${rows.length} rows`}
+          {shown.length === rows.length ? counted(rows.length) : `${shown.length} of ${counted(rows.length)}`}
         </span>
         <span className="spring" />
         {tools}
