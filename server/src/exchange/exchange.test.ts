@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { ImportKind, ImportReport, ImportRow, StatementRow } from '@hurrow/contract';
-import { id, joinWalk, openSitting, openTestApp, sendFile } from '../testing/index.ts';
+import { WS, id, joinWalk, openSitting, openTestApp, sendFile } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
+import { preview, takeIn } from './index.ts';
 
 let app: TestApp;
 let owner: Client;
@@ -271,4 +272,25 @@ test('work can be stopped, and leaves nothing', async () => {
   expect(state).toBe('cancelled');
   expect(await exported('library')).toBe(before);
   expect((await anyone.call('GET', '/api/jobs/nothing')).status).toBe(404);
+});
+
+test('a file that is stopped while it is written changes nothing and leaves the thread to the next one', async () => {
+  const before = await exported('library');
+  const many = Array.from({ length: 4000 }, (_, i) => `Abies made${'abcdefghij'.charAt(i % 10)}${i},1-2 m`);
+  const request = { kind: 'table', name: 'Many', text: ['species,form.height', ...many].join('\n') } as const;
+  const stops: (() => void)[] = [];
+  const told = (stage: string): void => {
+    if (stage !== 'writing') return;
+    for (const stop of stops) stop();
+    throw new Error('Stopped while it was written');
+  };
+  const stopping = Object.assign(told, { onCancel: (stop: () => void) => void stops.push(stop) });
+  await expect(
+    takeIn({ db: app.db, clock: () => new Date('2026-10-01T12:00:00Z') }, WS, null, request, stopping),
+  ).rejects.toThrow('Stopped while it was written');
+  expect(await exported('library')).toBe(before);
+  const quiet = Object.assign(() => undefined, { onCancel: () => undefined });
+  const shown = await preview(app.db, WS, request, quiet);
+  expect(shown.counts).toMatchObject({ refused: 0, changed: 0 });
+  expect(shown.counts.new).toBeGreaterThan(8000);
 });

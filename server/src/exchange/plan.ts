@@ -38,11 +38,13 @@ function keep(worker: Worker): void {
     void worker.terminate();
   }, IDLE).unref();
   waiting = { worker, end };
-  // One that breaks while it waits is not waited for.
-  worker.once('error', () => {
+  // One that breaks or ends while it waits is not waited for.
+  const forget = (): void => {
     clearTimeout(end);
-    waiting = null;
-  });
+    if (waiting?.worker === worker) waiting = null;
+  };
+  worker.once('error', forget);
+  worker.once('exit', forget);
 }
 
 /** Lets a thread start while something else is read, if a file of this length needs one. */
@@ -55,12 +57,19 @@ function inThread(request: ReadRequest, progress: Progress): Promise<Planned> {
     const worker = taken();
     worker.removeAllListeners();
     worker.ref();
+    let under = true;
     progress.onCancel(() => {
+      // What is stopped later, while it is written, leaves the thread to the next file.
+      if (!under) return;
+      under = false;
       void worker.terminate();
       reject(new Error('Stopped'));
     });
     worker.on('message', (told: Told) => {
+      // What it said before it was stopped may still be on its way.
+      if (!under) return;
       if ('stage' in told) return progress(told.stage, told.done, told.total);
+      under = false;
       keep(worker);
       if ('failed' in told) reject(new Error(told.failed));
       else resolve(JSON.parse(told.planned) as Planned);
