@@ -231,7 +231,25 @@ describe('outlines', () => {
           ),
         ),
       ),
-      { numRuns: 250 },
+      {
+        numRuns: 250,
+        // Teeth that nearly touch across a sinus, which the rounding of the path once put across one another.
+        examples: [
+          [
+            {
+              lobing: 'pinnately-lobed',
+              count: 9,
+              depth: 0.7496710873390645,
+              tip: 'pointed',
+              margin: 'crenate',
+              size: 'fine',
+              base: 'wedge-shaped',
+              length: 48,
+              seed: 11,
+            },
+          ],
+        ],
+      },
     );
   });
 

@@ -5,6 +5,7 @@ import { palmateLobes, pinnateLobes } from './lobes.ts';
 import type { LobeForm, LobeTip } from './lobes.ts';
 import type { Chance } from '../random.ts';
 import type { Traits } from '../traits.ts';
+import { pathOf, pointsOf } from '../path.ts';
 import { toothCount, toothHeight, toothed } from './teeth.ts';
 import type { Margin, ToothForm } from './teeth.ts';
 import type { Figure, Point, Stroke } from '../types.ts';
@@ -85,11 +86,15 @@ interface Sides {
 
 const outlineOf = ({ right, left }: Sides): Point[] => [...right, ...[...left].reverse().slice(1, -1)];
 
+/** Whether an outline crosses itself, as it is or as it is written, where what nearly touches may be rounded across. */
+const crosses = (outline: readonly Point[]): boolean =>
+  crossesItself(outline) || crossesItself(pointsOf(pathOf(outline, true)).points);
+
 /** Teeth that would meet across a sinus are drawn lower, and lobes that would shallower, until they do not. */
 function sidesOf(t: Traits, form: BladeForm, leaflet: boolean, c: Chance): Sides {
   for (const ease of EASES) {
     const made = fitted(sidesAt(t, form, leaflet, c, ease), form.width);
-    if (!crossesItself(outlineOf(made))) return made;
+    if (!crosses(outlineOf(made))) return made;
   }
   return fitted(sidesAt(t, form, true, c, { teeth: 0, lobes: 0 }), form.width);
 }
