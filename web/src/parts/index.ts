@@ -6,3 +6,4 @@ export { Nothing } from './Nothing.tsx';
 export { PageHead } from './PageHead.tsx';
 export { ProblemNote } from './ProblemNote.tsx';
 export { WorkNote } from './WorkNote.tsx';
+export { Rooms } from './Rooms.tsx';
