@@ -46,7 +46,16 @@ export interface Section {
 
 /** One thing to do next, with where it is done. */
 export interface DueItem {
-  readonly kind: 'mark' | 'enter' | 'give_back' | 'open_sitting' | 'draft' | 'mixup' | 'unrecorded';
+  readonly kind:
+    | 'recovery'
+    | 'device'
+    | 'mark'
+    | 'enter'
+    | 'give_back'
+    | 'open_sitting'
+    | 'draft'
+    | 'mixup'
+    | 'unrecorded';
   readonly title: string;
   readonly detail: string;
   readonly href: string;

@@ -8,6 +8,8 @@ export interface ProblemDetails {
   readonly field?: string;
   readonly remedy?: string;
   readonly offer?: string;
+  /** Seconds after which the same request may pass; sent as `Retry-After` too. */
+  readonly retryAfter?: number;
   /** A stale write gets the version that stands now beside the one that was sent. */
   readonly current?: unknown;
   readonly sent?: unknown;

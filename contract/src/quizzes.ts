@@ -97,6 +97,50 @@ export interface SittingStation {
   readonly drawn: readonly Sketch[];
 }
 
+export const DEVICE_STATES = ['asked', 'in', 'refused', 'ended'] as const;
+export type DeviceState = (typeof DEVICE_STATES)[number];
+
+/** A phone of a sitting, as staff see it. */
+export interface Device {
+  readonly id: string;
+  readonly student: string;
+  readonly code: string;
+  readonly firstName: string | null;
+  readonly state: DeviceState;
+  readonly askedAt: string;
+  /** When its last answer came, if any did. */
+  readonly lastAnswerAt: string | null;
+  readonly answers: number;
+}
+
+/** The phones of a sitting and the private words behind them. */
+export interface Devices {
+  readonly devices: readonly Device[];
+  /** Students whose word was reset, with by whom. */
+  readonly resets: readonly { readonly student: string; readonly by: string; readonly at: string }[];
+}
+
+/** Why a station is held back: another sitting that it would give away. */
+export interface Hold {
+  readonly station: string;
+  readonly number: number;
+  /** The day after which it is returned by itself, ISO; null while the other sitting is open. */
+  readonly until: string | null;
+  readonly because: {
+    readonly sitting: string;
+    readonly quiz: string;
+    readonly section: string;
+    readonly on: string;
+    readonly reason: 'same_quiz' | 'same_tree';
+  };
+  readonly released: boolean;
+}
+
+export interface Holds {
+  readonly days: number;
+  readonly holds: readonly Hold[];
+}
+
 export interface SheetProgress {
   readonly student: string;
   readonly code: string;
@@ -104,6 +148,9 @@ export interface SheetProgress {
   readonly answered: number;
   readonly joined: boolean;
   readonly submitted: boolean;
+  /** Phones that joined, and those that wait to be let in. */
+  readonly devices: number;
+  readonly asking: number;
 }
 
 export interface SittingDetail extends SittingSummary {
@@ -113,6 +160,7 @@ export interface SittingDetail extends SittingSummary {
   readonly site: Site;
   readonly handling: readonly Handling[];
   readonly wet: boolean;
+  readonly makeUp: boolean;
   readonly codeExpires: string | null;
   readonly stations: readonly SittingStation[];
   readonly people: readonly SheetProgress[];

@@ -41,7 +41,10 @@ export interface KnownAnswer {
 }
 
 export interface WalkSitting {
+  /** A random id of the sitting, known to its students alone. */
   readonly sitting: string;
+  /** When other phones joined under this number, ISO. */
+  readonly otherDevices: readonly string[];
   readonly quiz: string;
   readonly on: string;
   readonly student: string;
@@ -70,9 +73,39 @@ export const MAX_BATCH = 200;
 export const MAX_TYPED = 200;
 export const DOES_NOT_APPLY = 'does-not-apply';
 
+/** An answer of a batch that was not taken as it is. */
+export interface RefusedAnswer {
+  /** As it was sent; empty where it was no text. */
+  readonly id: string;
+  /** Its index in the batch. */
+  readonly at: number;
+  readonly why: string;
+  readonly remedy: string;
+  /** Whether it is kept, and the instructor decides about it. */
+  readonly kept: boolean;
+}
+
 export interface BatchReceipt {
   readonly accepted: readonly string[];
-  readonly refused: readonly { readonly id: string; readonly why: string }[];
+  readonly refused: readonly RefusedAnswer[];
+  /** Other phones that this student number is open on. */
+  readonly otherDevices: number;
+}
+
+/** Why a join does not go through yet. The last part of a problem's type. */
+export const JOIN_NEEDS = {
+  /** Nobody has claimed the number: choose a private word. */
+  choose: 'urn:hurrow:choose-word',
+  /** The number is claimed: give its private word, or ask staff. */
+  word: 'urn:hurrow:word-needed',
+} as const;
+
+/** Answers allowed per question and phone; far more than a hand can send. */
+export const MOST_PER_ASK = 50;
+
+/** How a phone that asked to be let in stands. */
+export interface Joining {
+  readonly state: 'none' | 'asked' | 'in' | 'refused' | 'ended';
 }
 
 export interface ResultTell {
@@ -88,16 +121,20 @@ export interface ResultAsk {
   readonly kind: AskKind;
   readonly character: string | null;
   readonly typed: string;
-  readonly points: number;
+  /** Null, as outcome and key are, while the station is held back. */
+  readonly points: number | null;
   readonly most: number;
-  readonly outcome: string;
-  readonly key: string;
+  readonly outcome: string | null;
+  readonly key: string | null;
   readonly reason: string | null;
 }
 
 export interface ResultStation {
   readonly number: number;
-  readonly truth: { readonly scientific: string; readonly common: string | null };
+  /** Another class still has this tree ahead: what it is comes on this date, ISO. */
+  readonly later: string | null;
+  /** Null while the station is held back. */
+  readonly truth: { readonly scientific: string; readonly common: string | null } | null;
   readonly asks: readonly ResultAsk[];
   /** The species named instead, with what would have told the two apart there that day. */
   readonly mixedWith: {

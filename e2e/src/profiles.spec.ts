@@ -81,7 +81,7 @@ test('a whole profile is written without the mouse, and kept while it is not sav
   await page.keyboard.type('no');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Enter');
-  await expect(line('twig.zigzag').getByRole('alert')).toContainText('could not be reached');
+  await expect(line('twig.zigzag').getByRole('alert')).toContainText('cannot be reached');
   await page.unroute('**/api/statements/batch');
   await line('twig.zigzag').getByRole('button', { name: 'Save again' }).click();
   await expect(line('twig.zigzag').getByRole('status')).toHaveText('saved');

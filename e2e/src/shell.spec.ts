@@ -102,7 +102,7 @@ test('the keyboard’s help, an address that leads nowhere, and a failing networ
   await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
   await page.route('**/api/species', (route) => route.abort());
   await page.getByRole('link', { name: 'Species', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('could not be reached');
+  await expect(page.getByRole('alert')).toContainText('cannot be reached');
   await page.unroute('**/api/species');
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('link', { name: 'Abies grandis' })).toBeVisible();

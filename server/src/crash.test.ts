@@ -68,7 +68,9 @@ test('a killed server put back from an earlier copy has every acknowledged answe
   const phones = await Promise.all(
     ['11', '12'].map(async (student) => {
       const phone = client(BASE);
-      expect((await phone.call('POST', '/api/walk/join', { code, student })).status).toBe(201);
+      expect(
+        (await phone.call('POST', '/api/walk/join', { code, student, word: `word ${student}` })).status,
+      ).toBe(201);
       return { phone, walk: (await phone.call<WalkSitting>('GET', '/api/walk/sitting')).body };
     }),
   );

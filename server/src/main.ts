@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { recoveryLines } from './recoveryLines.ts';
 import { serve } from './serve.ts';
 
 const env = process.env;
@@ -13,16 +14,18 @@ try {
     port: Number(env['PORT'] ?? 4040),
     host: env['HOST'] ?? '127.0.0.1',
     proxies: Number(env['HURROW_PROXIES'] ?? 0),
+    hosts: (env['HURROW_HOSTS'] ?? '').split(','),
+    listening: (address) => console.log(`Hurrow is starting at ${address}.`),
     ...(databaseUrl ? { databaseUrl } : {}),
     ...(cert && key
       ? { certificate: { cert: readFileSync(cert, 'utf8'), key: readFileSync(key, 'utf8') } }
       : {}),
   });
-  console.log(`Hurrow is at ${running.address}, with its data in ${data}.`);
-  if (running.replayed > 0) console.log(`${running.replayed} answers were brought in from the answers log.`);
+  console.log(`Hurrow is ready at ${running.address}. Its data is in ${data}.`);
+  for (const line of recoveryLines(running.recovery)) console.log(line);
   if (running.setupCode) {
     console.log(
-      `Nobody is set up yet. Open ${running.address}/set-up and enter the set-up code ${running.setupCode}`,
+      `Nobody is set up yet. Open ${running.address}/set-up and enter the setup code ${running.setupCode}`,
     );
   }
   const stop = (): void => {
@@ -34,7 +37,7 @@ try {
   const { code, message } = error as NodeJS.ErrnoException;
   const known: Readonly<Record<string, string>> = {
     FOLDER_IN_USE: message,
-    EADDRINUSE: 'The port is taken by another program. Set PORT to a free one.',
+    EADDRINUSE: 'Another program uses this port. Set PORT to a free one.',
     EACCES: `No permission: ${message}`,
   };
   console.error(known[code ?? ''] ?? error);

@@ -157,6 +157,13 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   ruling: SECOND_SECTION,
   mixups: SECOND_SECTION,
   evidence: SECOND_SECTION,
+  devices: SECOND_SECTION,
+  deviceDecide: ['in', 404, 401, 401, 401],
+  wordReset: SECOND_SECTION,
+  holds: SECOND_SECTION,
+  holdDays: TEACHERS,
+  stationRelease: TEACHERS,
+  walkJoining: ANYONE,
   walkJoin: ANYONE,
   walk: WALK,
   walkAnswers: WALK,
@@ -249,6 +256,9 @@ const BODIES: Readonly<Record<string, unknown>> = {
   override: { points: 1, reason: 'a reason' },
   ruling: { typed: 'x', taxon: null, outcome: 'unlisted' },
   join: { code: 'NOSUCH', student: '11' },
+  deviceDecision: { decision: 'end' },
+  holdDays: { days: 99 },
+  stationRelease: { stations: [id('none')] },
   answers: { answers: [{ id: id('none'), ask: 'none', seq: 1, typed: 'x', at: '2026-10-01T00:00:00Z' }] },
 };
 
@@ -314,7 +324,9 @@ test('a student of one section cannot join the sitting of another', async () => 
 
 test('a student’s token put into the cookie of the staff opens nothing', async () => {
   const { code } = await openSitting(callers.owner, 'first');
-  const joined = await app.nobody().call('POST', '/api/walk/join', { code, student: '12' });
+  const joined = await app
+    .nobody()
+    .call('POST', '/api/walk/join', { code, student: '12', word: 'word of 12' });
   const token = /hurrow_walk=([^;]+)/.exec(joined.headers.getSetCookie()[0] ?? '')?.[1] ?? '';
   expect(token.length).toBeGreaterThan(40);
   for (const name of ['hurrow', 'hurrow_walk']) {

@@ -1,17 +1,18 @@
 import { randomInt } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { mkdirSync, readFileSync } from 'node:fs';
 import { createServer as createHttp } from 'node:http';
-import type { Server } from 'node:http';
+import type { RequestListener, Server } from 'node:http';
 import { createServer as createHttps } from 'node:https';
 import type { AddressInfo } from 'node:net';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
-import { readWorkspace } from './access/index.ts';
-import { answersFile, erasuresFile, replayAnswers } from './answers/index.ts';
 import { createApp } from './app.ts';
-import { lockFolder, migrate, openPglite, openPostgres } from './db/index.ts';
+import { lockFolder } from './db/index.ts';
 import type { Database } from './db/index.ts';
+import { ownHosts } from './http/index.ts';
+import type { Recovery } from './http/index.ts';
+import { bringUpToDate, isEmpty, openData } from './openData.ts';
+import { startingHandler } from './startup.ts';
 
 export interface ServeOptions {
   /** The data folder: database, answers log and lock. */
@@ -23,8 +24,12 @@ export interface ServeOptions {
   readonly host: string;
   readonly certificate?: { readonly cert: string; readonly key: string };
   readonly proxies?: number;
-  /** Runs after the migrations, before the first request. */
+  /** Host names this application is reached at besides those of the machine. */
+  readonly hosts?: readonly string[];
+  /** Fills a database that holds nothing yet, after the migrations. */
   readonly prepare?: (db: Database) => Promise<void>;
+  /** Told once the port answers, while the answers log is still being read. */
+  readonly listening?: (address: string) => void;
   /** Runs once the answers log has been brought in. */
   readonly started?: (db: Database) => Promise<void>;
 }
@@ -32,7 +37,7 @@ export interface ServeOptions {
 export interface Running {
   readonly address: string;
   readonly setupCode: string | null;
-  readonly replayed: number;
+  readonly recovery: Recovery;
   readonly stop: () => Promise<void>;
 }
 
@@ -63,39 +68,53 @@ export async function serve(options: ServeOptions): Promise<Running> {
   const shown = options.host === '0.0.0.0' || options.host === '::' ? 'localhost' : options.host;
   const lock = lockFolder(options.data, `${scheme}://${shown}:${options.port || '(a free port)'}`);
   if (!lock.ok) throw new FolderInUse(lock.message);
-  const folder = join(options.data, 'database');
-  const fresh = !existsSync(folder);
-  const db = options.databaseUrl ? openPostgres(options.databaseUrl) : await openPglite(folder);
   const logger = pino({ level: process.env['LOG_LEVEL'] ?? 'error' });
-  await migrate(db);
-  if (options.prepare && fresh) await options.prepare(db);
-  const answers = answersFile(join(options.data, 'answers.log'));
-  const erasures = erasuresFile(join(options.data, 'erasures.log'));
-  const replayed = await replayAnswers(db, answers.read());
-  // Without counts of its rows the planner chooses badly; they are taken anew at every start.
-  await db.query('analyze');
-  await options.started?.(db);
-  const code = (await readWorkspace(db, new Date())) ? null : setupCode();
-  const app = createApp({
-    app: { db, answers, erasures, clock: () => new Date(), setupCode: code, version: VERSION },
-    logger,
-    dist: DIST,
-    proxies: options.proxies ?? 0,
-  });
-  const server = options.certificate ? createHttps(options.certificate, app) : createHttp(app);
-  const port = await listen(server, options.port, options.host);
-  return {
-    address: `${scheme}://${shown}:${port}`,
-    setupCode: code,
-    replayed: replayed.stored,
-    stop: async () => {
-      await new Promise((done) => {
-        server.close(done);
-        server.closeAllConnections();
-      });
-      await db.close();
-      answers.close();
-      lock.release();
-    },
+  let checked = 0;
+  let current: RequestListener = startingHandler(() => checked);
+  const answer: RequestListener = (req, res) => current(req, res);
+  const server = options.certificate ? createHttps(options.certificate, answer) : createHttp(answer);
+  const end = async (): Promise<void> => {
+    await new Promise((done) => {
+      server.close(done);
+      server.closeAllConnections();
+    });
+    lock.release();
   };
+  try {
+    const address = `${scheme}://${shown}:${await listen(server, options.port, options.host)}`;
+    options.listening?.(address);
+    const opened = await openData(options.data, options.databaseUrl ?? null, (error) => logger.warn(error));
+    const { db, answers, erasures } = opened;
+    const recovery = await bringUpToDate(opened, options.prepare, (n) => (checked = n));
+    await options.started?.(db);
+    const code = (await isEmpty(db)) ? setupCode() : null;
+    current = createApp({
+      app: {
+        db,
+        answers,
+        erasures,
+        recovery,
+        clock: () => new Date(),
+        wait: (ms) => new Promise((done) => setTimeout(done, ms)),
+        isOwnHost: ownHosts([options.host, ...(options.hosts ?? [])]),
+        setupCode: code,
+        version: VERSION,
+      },
+      logger,
+      dist: DIST,
+      proxies: options.proxies ?? 0,
+    });
+    return {
+      address,
+      setupCode: code,
+      recovery,
+      stop: async () => {
+        await end();
+        await opened.close();
+      },
+    };
+  } catch (error) {
+    await end().catch(() => undefined);
+    throw error;
+  }
 }

@@ -4,7 +4,13 @@ import { OUTCOMES } from '@hurrow/core/names';
 import { AUDIENCES, MAX_BATCH, MAX_TYPED, NAME_ASKS, SURENESS } from '../index.ts';
 import { LIBRARY_BODIES } from './library.ts';
 import { LIST_BODIES, site } from './lists.ts';
-import { date, id, name } from './parts.ts';
+import { findUnkeepable } from './keepable.ts';
+import { date, id, moment, name } from './parts.ts';
+import type { SentAnswer } from '../index.ts';
+
+export { findUnkeepable, isKeepable } from './keepable.ts';
+export type { Unkeepable } from './keepable.ts';
+export { ID } from './parts.ts';
 
 const passphrase = Joi.string().min(10).max(200);
 const ask = Joi.object({
@@ -18,6 +24,23 @@ const ask = Joi.object({
   }),
   points: Joi.number().min(0).max(100).precision(2).required(),
 });
+
+/** A student's private word, as it is compared: spaces at the ends and capitals do not count. */
+const word = Joi.string()
+  .trim()
+  .lowercase()
+  .pattern(/^[\p{L}\p{N} '-]{4,40}$/u, 'a private word of 4 to 40 letters or digits');
+
+/** One answer of a batch. */
+const sentAnswer = Joi.object({
+  id: id.required(),
+  ask: Joi.string().max(40).required(),
+  seq: Joi.number().integer().min(1).max(100_000).required(),
+  typed: Joi.string().max(MAX_TYPED).allow(''),
+  state: Joi.string().max(80),
+  sure: Joi.string().valid(...SURENESS),
+  at: moment.required(),
+}).or('typed', 'state', 'sure');
 
 /** The schema of every body, by the name the route table gives it. */
 export const BODIES = {
@@ -75,6 +98,7 @@ export const BODIES = {
       .unique()
       .default(['look', 'touch']),
     wet: Joi.boolean().default(false),
+    makeUp: Joi.boolean().default(false),
   }),
   sittingChange: Joi.object({
     on: date.required(),
@@ -127,25 +151,15 @@ export const BODIES = {
   join: Joi.object({
     code: Joi.string().trim().max(20).required(),
     student: Joi.string().trim().max(16).required(),
-    takeover: Joi.boolean().default(false),
+    word: word.allow(null).default(null),
+    ask: Joi.boolean().default(false),
   }),
   answers: Joi.object({
-    answers: Joi.array()
-      .min(1)
-      .max(MAX_BATCH)
-      .items(
-        Joi.object({
-          id: id.required(),
-          ask: Joi.string().max(40).required(),
-          seq: Joi.number().integer().min(1).max(100_000).required(),
-          typed: Joi.string().max(MAX_TYPED).allow(''),
-          state: Joi.string().max(80),
-          sure: Joi.string().valid(...SURENESS),
-          at: Joi.string().isoDate().required(),
-        }).or('typed', 'state', 'sure'),
-      )
-      .required(),
+    answers: Joi.array().min(1).max(MAX_BATCH).items(Joi.any()).required(),
   }),
+  holdDays: Joi.object({ days: Joi.number().integer().min(0).max(60).required() }),
+  deviceDecision: Joi.object({ decision: Joi.string().valid('let-in', 'refuse', 'end').required() }),
+  stationRelease: Joi.object({ stations: Joi.array().min(1).max(200).items(id).unique().required() }),
 } as const satisfies Record<string, Joi.Schema>;
 
 export type BodyName = keyof typeof BODIES;
@@ -156,33 +170,29 @@ export interface BodyFault {
   readonly message: string;
 }
 
-/** The path of the first text with a NUL, which no database keeps; null where there is none. */
-function nulPath(value: unknown, path: readonly string[] = []): string | null {
-  if (typeof value === 'string') return value.includes('\u0000') ? path.join('.') : null;
-  if (typeof value !== 'object' || value === null) return null;
-  for (const [key, inner] of Object.entries(value)) {
-    const found = nulPath(inner, [...path, key]);
-    if (found !== null) return found;
-  }
-  return null;
-}
+/** Bodies whose entries are checked one by one where they are used, so that a bad one refuses itself alone. */
+const BY_ENTRY: ReadonlySet<BodyName> = new Set<BodyName>(['answers']);
+
+const faultOf = (error: Joi.ValidationError): BodyFault => ({
+  field: error.details[0]?.path.join('.') ?? '',
+  message: (error.details[0]?.message ?? error.message).replace(/"/g, ''),
+});
+
+type Checked<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: BodyFault };
 
 /** Checks a body. @returns the value with defaults filled in and text trimmed, or its first fault. */
-export function checkBody(
-  schema: BodyName,
-  body: unknown,
-): { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly fault: BodyFault } {
-  const nul = nulPath(body);
-  if (nul !== null)
-    return { ok: false, fault: { field: nul, message: 'A character in the text cannot be kept' } };
-  const { value: checked, error } = BODIES[schema].validate(body ?? {}, { convert: true, abortEarly: true });
-  if (!error) return { ok: true, value: checked as unknown };
-  const [first] = error.details;
-  return {
-    ok: false,
-    fault: {
-      field: first?.path.join('.') ?? '',
-      message: (first?.message ?? error.message).replace(/"/g, ''),
-    },
-  };
+export function checkBody(schema: BodyName, body: unknown): Checked<unknown> {
+  const bad = BY_ENTRY.has(schema) ? null : findUnkeepable(body);
+  if (bad !== null) return { ok: false, fault: { field: bad.field, message: bad.why } };
+  const { value, error } = BODIES[schema].validate(body ?? {}, { convert: true, abortEarly: true });
+  return error ? { ok: false, fault: faultOf(error) } : { ok: true, value: value as unknown };
+}
+
+/** Checks one answer of a batch. @returns the answer with its id in lower case, or its first fault. */
+export function checkAnswer(answer: unknown): Checked<SentAnswer> {
+  const bad = findUnkeepable(answer);
+  if (bad !== null) return { ok: false, fault: { field: bad.field, message: bad.why } };
+  const { value, error } = sentAnswer.validate(answer, { convert: true, abortEarly: true });
+  return error ? { ok: false, fault: faultOf(error) } : { ok: true, value: value as SentAnswer };
 }

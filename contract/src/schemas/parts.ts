@@ -1,9 +1,19 @@
 import Joi from 'joi';
-import { isDate } from '@hurrow/core/conditions';
+import { isDate, isMoment } from '@hurrow/core/conditions';
 
-export const id = Joi.string().uuid();
+/** One spelling of an id everywhere: lower case, hyphens, nothing around it. */
+export const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+export const id = Joi.string().lowercase().pattern(ID, 'an id');
+/** A moment as a device writes it, in UTC, between 1900 and 2200. */
+export const moment = Joi.string().custom((value: string, helpers) =>
+  isMoment(value)
+    ? value
+    : helpers.message({ custom: '{{#label}} must be a time such as 2026-10-01T18:00:00Z' }),
+);
 export const date = Joi.string().custom((value: string, helpers) =>
-  isDate(value) ? value : helpers.message({ custom: '{{#label}} must be a date written YYYY-MM-DD' }),
+  isDate(value)
+    ? value
+    : helpers.message({ custom: '{{#label}} must be a date from 1900 to 2199, written YYYY-MM-DD' }),
 );
 export const name = Joi.string().trim().min(1);
 /** A text that may be missing or empty. */

@@ -1,16 +1,26 @@
 const BEFORE_MONTH = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334] as const;
 const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
 
-/** True for a calendar date written `YYYY-MM-DD` that exists. */
+/** Dates outside these years are slips of the keyboard, and some of them no database keeps. */
+const YEARS = { first: 1900, last: 2199 } as const;
+
+/** True for a calendar date written `YYYY-MM-DD` that exists, from 1900 to 2199. */
 export function isDate(text: string): boolean {
   const m = /^(\d{4})-(\d\d)-(\d\d)$/.exec(text);
   if (!m) return false;
   const [year, month, day] = [Number(m[1]), Number(m[2]), Number(m[3])];
+  if (year < YEARS.first || year > YEARS.last) return false;
   if (month < 1 || month > 12 || day < 1) return false;
   const leap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0);
   const next = BEFORE_MONTH[month] ?? 365;
   const length = next - (BEFORE_MONTH[month - 1] ?? 0) + (month === 2 && leap ? 1 : 0);
   return day <= length;
+}
+
+/** True for a moment in UTC written `YYYY-MM-DDTHH:MM[:SS[.sss]]Z` whose date exists, from 1900 to 2199. */
+export function isMoment(text: string): boolean {
+  const m = /^(\d{4}-\d\d-\d\d)T([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d{1,6})?)?Z$/.exec(text);
+  return m?.[1] !== undefined && isDate(m[1]);
 }
 
 /**

@@ -1,6 +1,6 @@
 export * from './types.ts';
 export { allowedHandling } from './allowed.ts';
-export { addDays, dayOfYear, daysForward, isDate, showDay } from './day.ts';
+export { addDays, dayOfYear, daysForward, isDate, isMoment, showDay } from './day.ts';
 export { inSeason, within } from './seasons.ts';
 export { handlingWords, materialWords, visible } from './visible.ts';
 export { bySight } from './sighted.ts';

@@ -33,16 +33,6 @@ describe('signing in', () => {
     expect(a.body).toEqual(b.body);
   });
 
-  test('after ten failures the name waits, and waiting ends', async () => {
-    for (let i = 0; i < 8; i += 1)
-      await app.nobody().call('POST', '/api/session', { ...GOOD, passphrase: `x${i}` });
-    const { status, body } = await app.nobody().call('POST', '/api/session', GOOD);
-    expect(status).toBe(429);
-    expect(body.remedy).toContain('15 minutes');
-    app.later(16 * 60_000);
-    expect((await app.nobody().call('POST', '/api/session', GOOD)).status).toBe(204);
-  });
-
   test('an expired session is nobody’s', async () => {
     const owner = await app.owner();
     app.later(15 * 86_400_000);

@@ -1,7 +1,8 @@
 export { accessHandlers } from './routes.ts';
-export { hashPassphrase } from './passphrase.ts';
+export { checkPassphrase, checkWord, hashPassphrase, hashWord } from './passphrase.ts';
 export { WALK_COOKIE, endSession, hashToken, recognise, startSession } from './sessions.ts';
-export { checkLimit, countFailure } from './limits.ts';
+export { slowDown } from './limits.ts';
+export type { Limit } from './limits.ts';
 export { SEES_SECTION, needSection } from './sections.ts';
 export { readWorkspace } from './workspace.ts';
 export type { Workspace } from './workspace.ts';

@@ -3,14 +3,22 @@ import { v7 } from 'uuid';
 import type { Session } from '@hurrow/contract';
 import { maybe } from '../db/index.ts';
 import { invalid, conflict, forbidden, notSignedIn } from '../http/index.ts';
-import type { AnyoneHandlers, Call } from '../http/index.ts';
+import type { AnyoneHandlers, Call, Reply } from '../http/index.ts';
 import { installGroups, installVocabulary } from '../library/index.ts';
-import { checkLimit, countFailure } from './limits.ts';
+import { BROWSER_COOKIE, isKnownBrowser, rememberBrowser } from './knownBrowser.ts';
+import { slowDown } from './limits.ts';
+import type { Limit } from './limits.ts';
 import { checkPassphrase, hashPassphrase } from './passphrase.ts';
-import { STAFF_COOKIE, endSession, startSession } from './sessions.ts';
+import { STAFF_COOKIE, endSession, hashToken, startSession } from './sessions.ts';
 import { readWorkspace } from './workspace.ts';
 
-const SIGN_INS = 10;
+/** Tries of one name from one address, of one name from anywhere, and from one address, which a school may share. */
+const PER_PAIR = { burst: 10, everyMs: 6000 } as const;
+const PER_NAME = { burst: 30, everyMs: 1000 } as const;
+const PER_ADDRESS = { burst: 60, everyMs: 1000 } as const;
+const SETUP = { bucket: 'setup', burst: 10, everyMs: 6000 } as const;
+/** One workspace an installation; the lock is held until the first one stands. */
+const SETUP_LOCK = 7_240_001;
 
 async function session(call: Call): Promise<Session> {
   const workspace = await readWorkspace(call.app.db, call.app.clock());
@@ -27,26 +35,42 @@ async function session(call: Call): Promise<Session> {
   };
 }
 
-async function signIn(call: Call) {
+/** A browser that signed in before has a limit of its own, so that others cannot hold it up. */
+function signInLimits(call: Call, name: string, known: boolean): readonly Limit[] {
+  const folded = name.toLowerCase();
+  if (known)
+    return [{ bucket: `sign-in/known/${hashToken(call.cookie(BROWSER_COOKIE) ?? '')}`, ...PER_PAIR }];
+  return [
+    { bucket: `sign-in/pair/${call.ip}/${folded}`, ...PER_PAIR },
+    { bucket: `sign-in/ip/${call.ip}`, ...PER_ADDRESS },
+    { bucket: `sign-in/name/${folded}`, ...PER_NAME },
+  ];
+}
+
+async function signIn(call: Call): Promise<Reply> {
   const { name, passphrase } = call.body as { name: string; passphrase: string };
   const { db } = call.app;
-  const now = call.app.clock();
-  const buckets = [`sign-in/ip/${call.ip}`, `sign-in/name/${name.toLowerCase()}`];
-  for (const b of buckets) await checkLimit(db, b, SIGN_INS, now);
   const row = await maybe<{ ws: string; id: string; scrypt: string }>(
     db,
     'select ws, id, scrypt from account where lower(name) = lower($1) and disabled_at is null',
     [name],
   );
+  const token = call.cookie(BROWSER_COOKIE);
+  const known = row !== null && (await isKnownBrowser(db, token, row.id));
+  const right = await slowDown(call.app, signInLimits(call, name, known));
   if (!(await checkPassphrase(passphrase, row?.scrypt ?? null)) || !row) {
-    for (const b of buckets) await countFailure(db, b, now);
-    throw notSignedIn('Name and passphrase do not fit together.', {
+    throw notSignedIn('The name and the passphrase do not match.', {
       field: 'passphrase',
-      remedy: 'Check both; capitals in the passphrase count.',
+      remedy: 'Check both. Capital letters in the passphrase count.',
     });
   }
-  const cookie = await startSession(db, now, { kind: 'account', ws: row.ws, account: row.id });
-  return { status: 204, cookies: [cookie] };
+  await right();
+  const now = call.app.clock();
+  const cookies = await db.transaction(async (tx) => [
+    await startSession(tx, now, { kind: 'account', ws: row.ws, account: row.id }),
+    ...(known ? [] : [await rememberBrowser(tx, now, { ws: row.ws, account: row.id })]),
+  ]);
+  return { status: 204, cookies };
 }
 
 interface SetupBody {
@@ -62,27 +86,34 @@ function sameCode(sent: string, right: string): boolean {
   return a.length === b.length && timingSafeEqual(a, b);
 }
 
-async function setup(call: Call) {
+const alreadySetUp = () => conflict('Hurrow is already set up.', { remedy: 'Sign in.' });
+
+async function setup(call: Call): Promise<Reply> {
   const body = call.body as SetupBody;
   const { db, setupCode } = call.app;
   const now = call.app.clock();
   if (setupCode === null || (await readWorkspace(db, now))) {
-    throw conflict('The application is already set up.', { remedy: 'Sign in.' });
+    throw alreadySetUp();
   }
-  await checkLimit(db, 'setup', SIGN_INS, now);
+  const right = await slowDown(call.app, [SETUP]);
   if (!sameCode(body.code, setupCode)) {
-    await countFailure(db, 'setup', now);
-    throw forbidden('The set-up code is not the one shown in the terminal.', {
+    throw forbidden('The setup code is not the one shown in the terminal.', {
       field: 'code',
-      remedy: 'Copy it from where the application was started.',
+      remedy: 'Copy it from the terminal where Hurrow was started.',
     });
   }
   if (body.passphrase.toLowerCase().includes(body.name.toLowerCase())) {
-    throw invalid('The passphrase holds your name.', { field: 'passphrase', remedy: 'Choose other words.' });
+    throw invalid('The passphrase contains your name.', {
+      field: 'passphrase',
+      remedy: 'Choose other words.',
+    });
   }
+  await right();
   const kept = await hashPassphrase(body.passphrase);
   const [ws, account] = [v7(), v7()];
   const cookie = await db.transaction(async (tx) => {
+    await tx.query('select pg_advisory_xact_lock($1)', [SETUP_LOCK]);
+    if (await maybe(tx, 'select 1 from workspace')) throw alreadySetUp();
     await tx.query('insert into workspace (id, name) values ($1, $2)', [ws, body.workspace]);
     await tx.query(`insert into account (ws, id, name, role, scrypt) values ($1, $2, $3, 'owner', $4)`, [
       ws,

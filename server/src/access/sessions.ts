@@ -21,6 +21,7 @@ type For =
       readonly student: string;
       readonly sitting: string;
       readonly takeover: number;
+      readonly device: string;
     };
 
 /** Starts a session. @returns its cookie. */
@@ -30,7 +31,8 @@ export async function startSession(sql: Sql, now: Date, whom: For): Promise<Cook
   const expires = new Date(now.getTime() + (staff ? STAFF_DAYS : WALK_DAYS) * DAY);
   await sql.query('delete from session where expires < $1', [now.toISOString()]);
   await sql.query(
-    `insert into session (token_hash, ws, account, student, sitting, takeover, expires) values ($1, $2, $3, $4, $5, $6, $7)`,
+    `insert into session (token_hash, ws, account, student, sitting, takeover, device, expires)
+     values ($1, $2, $3, $4, $5, $6, $7, $8)`,
     [
       hashToken(token),
       whom.ws,
@@ -38,6 +40,7 @@ export async function startSession(sql: Sql, now: Date, whom: For): Promise<Cook
       staff ? null : whom.student,
       staff ? null : whom.sitting,
       staff ? null : whom.takeover,
+      staff ? null : whom.device,
       expires.toISOString(),
     ],
   );
@@ -54,6 +57,8 @@ interface SessionRow {
   student: string | null;
   sitting: string | null;
   takeover: number | null;
+  device: string | null;
+  device_state: string | null;
 }
 
 /** Who carries a cookie that still holds; the walk has a cookie of its own, and a student's opens nothing else. */
@@ -68,8 +73,10 @@ export async function recognise(
   const tokenHash = hashToken(token);
   const row = await maybe<SessionRow>(
     app.db,
-    `select s.ws, s.account, a.name, a.role, s.student, s.sitting, s.takeover
+    `select s.ws, s.account, a.name, a.role, s.student, s.sitting, coalesce(d.takeover, s.takeover) as takeover,
+       d.id as device, d.state as device_state
      from session s left join account a on a.ws = s.ws and a.id = s.account
+     left join device d on d.ws = s.ws and d.id = s.device
      where s.token_hash = $1 and s.expires > $2 and a.disabled_at is null`,
     [tokenHash, app.clock().toISOString()],
   );
@@ -77,13 +84,15 @@ export async function recognise(
   if (row.account !== null && row.name !== null && row.role !== null) {
     return { kind: 'account', ws: row.ws, id: row.account, name: row.name, role: row.role, tokenHash };
   }
-  if (row.student !== null && row.sitting !== null) {
+  // A phone that waits to be let in, or that staff ended, is nobody.
+  if (row.student !== null && row.sitting !== null && row.device !== null && row.device_state === 'in') {
     return {
       kind: 'student',
       ws: row.ws,
       student: row.student,
       sitting: row.sitting,
       takeover: row.takeover ?? 1,
+      device: row.device,
       tokenHash,
     };
   }

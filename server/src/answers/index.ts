@@ -1,6 +1,12 @@
-export { answersFile, answersInMemory } from './log.ts';
-export type { AnswersLog, LoggedAnswer } from './log.ts';
-export { attemptFor, replayAnswers, storeAnswers } from './store.ts';
-export type { Replayed, StoreReceipt } from './store.ts';
-export { erasuresFile, erasuresInMemory } from './erasures.ts';
+export { allAnswers } from './log.ts';
+export type { AnswersLog, Digest, SetAside } from './log.ts';
+export { readLine, writeLine } from './line.ts';
+export type { LoggedAnswer } from './line.ts';
+export { answersInFolder } from './segments.ts';
+export { answersInMemory } from './memory.ts';
+export { closeSegments, recordSegment, replayAnswers, storeSafely } from './replay.ts';
+export type { Replayed } from './replay.ts';
+export { attemptFor, isStored, knownAnswers, storeAnswers } from './store.ts';
+export type { StoreReceipt } from './store.ts';
+export { erasuresFile, erasuresInMemory, readErasure } from './erasures.ts';
 export type { Erasure, Erasures } from './erasures.ts';

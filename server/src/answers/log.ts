@@ -1,93 +1,55 @@
-import {
-  closeSync,
-  existsSync,
-  fsyncSync,
-  openSync,
-  readFileSync,
-  renameSync,
-  writeFileSync,
-  writeSync,
-} from 'node:fs';
+import type { LoggedAnswer } from './line.ts';
 
-/** One answer as it was received; everything needed to store it again. */
-export interface LoggedAnswer {
-  readonly id: string;
-  readonly ws: string;
-  readonly sitting: string;
-  readonly student: string;
-  readonly takeover: number;
-  readonly sittingStation: string;
-  readonly ask: string;
-  readonly seq: number;
-  readonly typed: string | null;
-  readonly value: Readonly<Record<string, unknown>> | null;
-  readonly sure: string | null;
-  readonly deviceAt: string | null;
-  readonly receivedAt: string;
-  readonly origin: 'phone' | 'paper';
-  readonly late: boolean;
+/** What a segment is known by once every answer in it is stored. */
+export interface Digest {
+  readonly sha256: string;
+  readonly bytes: number;
+  readonly lines: number;
 }
 
-export interface AnswersLog {
-  /** Returns only when the answers are on the disk. */
-  append(answers: readonly LoggedAnswer[]): void;
-  /** Everything logged so far, oldest first; a torn last line is passed over. */
-  read(): readonly LoggedAnswer[];
-  /** Takes out every answer of one student, for good. */
-  forget(student: string): void;
-  close(): void;
+export interface Segment {
+  readonly name: string;
+  /** Set once the segment is closed: nothing is appended to it any more. */
+  readonly closed: Digest | null;
 }
 
-function parseLines(text: string): LoggedAnswer[] {
-  const found: LoggedAnswer[] = [];
-  for (const line of text.split('\n')) {
-    if (line === '') continue;
-    try {
-      found.push(JSON.parse(line) as LoggedAnswer);
-    } catch {
-      // A line cut short by a crash was never acknowledged.
-    }
-  }
-  return found;
+/** A line of a segment: an answer, or text that is none. */
+export interface ReadLine {
+  readonly answer: LoggedAnswer | null;
+  readonly raw: string;
+}
+
+/** A line set aside because it cannot be stored; it stays in its segment too. */
+export interface SetAside {
+  readonly segment: string;
+  readonly raw: string;
+  readonly why: string;
 }
 
 /**
- * An append-only file beside the database. Answers are written and synced here before they are stored and
- * acknowledged, so that a database put back from an earlier copy can be brought up to date.
+ * The write-ahead log of answers. Life of a segment: it is created by the first answer of a sitting, appended to in
+ * group commits, closed once its sitting is over and every answer is stored, and rewritten only by an erasure.
  */
-export function answersFile(path: string): AnswersLog {
-  const torn = existsSync(path) && !/(^|\n)$/.test(readFileSync(path, 'utf8').slice(-1));
-  let handle = openSync(path, 'a', 0o600);
-  if (torn) writeSync(handle, '\n');
-  return {
-    append: (answers) => {
-      writeSync(handle, answers.map((a) => `${JSON.stringify(a)}\n`).join(''));
-      fsyncSync(handle);
-    },
-    read: () => parseLines(readFileSync(path, 'utf8')),
-    forget: (student) => {
-      const kept = parseLines(readFileSync(path, 'utf8')).filter((a) => a.student !== student);
-      const aside = `${path}.new`;
-      writeFileSync(aside, kept.map((a) => `${JSON.stringify(a)}\n`).join(''), { mode: 0o600, flush: true });
-      closeSync(handle);
-      renameSync(aside, path);
-      handle = openSync(path, 'a', 0o600);
-    },
-    close: () => closeSync(handle),
-  };
+export interface AnswersLog {
+  /** Resolves once the answers are on the disk. @throws where they could not be written; then none of them is there. */
+  append(answers: readonly LoggedAnswer[]): Promise<void>;
+  segments(): readonly Segment[];
+  /** The lines of a segment, oldest first, in chunks of bounded size. */
+  lines(segment: string): AsyncIterable<readonly ReadLine[]>;
+  /** Stops appending to the segments of a sitting; its next answer opens a new one. @returns the names of those left. */
+  retire(sitting: string): Promise<readonly string[]>;
+  /** Marks a retired segment as stored whole. @returns its digest. */
+  close(segment: string): Promise<Digest>;
+  setAside(line: SetAside): Promise<void>;
+  /** How many lines were set aside so far. */
+  readonly aside: () => number;
+  /** Takes out every answer of one student, for good. @returns the digests of closed segments that changed. */
+  forget(student: string): Promise<ReadonlyMap<string, Digest>>;
+  end(): Promise<void>;
 }
 
-/** For tests and for databases that are themselves in memory. */
-export function answersInMemory(): AnswersLog {
-  let kept: readonly LoggedAnswer[] = [];
-  return {
-    append: (answers) => {
-      kept = [...kept, ...answers];
-    },
-    read: () => kept,
-    forget: (student) => {
-      kept = kept.filter((a) => a.student !== student);
-    },
-    close: () => undefined,
-  };
+/** Every answer of a log, oldest segment first. */
+export async function* allAnswers(log: AnswersLog): AsyncGenerator<readonly LoggedAnswer[]> {
+  for (const { name } of log.segments())
+    for await (const chunk of log.lines(name)) yield chunk.flatMap((l) => l.answer ?? []);
 }

@@ -1,12 +1,16 @@
 import { v7 } from 'uuid';
-import { insertRows, maybe } from '../db/index.ts';
-import type { Database, Sql } from '../db/index.ts';
-import type { LoggedAnswer } from './log.ts';
+import { insertRows } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import type { LoggedAnswer } from './line.ts';
 
 export interface StoreReceipt {
   readonly accepted: readonly string[];
   readonly conflicts: readonly { readonly id: string; readonly why: string }[];
 }
+
+export const OTHER_CONTENT = 'An answer with this id is already stored with other content; both are kept.';
+export const AFTER_GRADING =
+  'It came after grading. It is kept, and your instructor decides whether it counts.';
 
 interface Known {
   id: string;
@@ -26,73 +30,148 @@ const same = (a: LoggedAnswer, k: Known): boolean =>
   (k.value?.state ?? null) === ((a.value?.['state'] as string | undefined) ?? null) &&
   k.sure === a.sure;
 
-/** The attempt of a student on one device; made where a restored database does not know it. */
-export async function attemptFor(
-  sql: Sql,
-  a: Pick<LoggedAnswer, 'ws' | 'sitting' | 'student' | 'takeover'>,
-): Promise<string> {
+type AttemptOf = Pick<LoggedAnswer, 'ws' | 'sitting' | 'student' | 'takeover'>;
+
+const attemptKey = (a: AttemptOf): string => `${a.sitting}/${a.student}/${a.takeover}`;
+
+const columns = <T>(rows: readonly T[], ...of: ((row: T) => unknown)[]): unknown[][] =>
+  of.map((pick) => rows.map(pick));
+
+/**
+ * The attempts of answers, by sitting, student and device number; made where the database does not know them.
+ * They are locked, so that one batch sent twice at the same moment is stored by one and recognized by the other.
+ */
+async function attemptsFor(sql: Sql, answers: readonly AttemptOf[]): Promise<ReadonlyMap<string, string>> {
+  const wanted = [...new Map(answers.map((a) => [attemptKey(a), a])).values()].sort((a, b) =>
+    attemptKey(a) < attemptKey(b) ? -1 : 1,
+  );
+  const [ws, sitting, student, takeover] = columns(
+    wanted,
+    (a) => a.ws,
+    (a) => a.sitting,
+    (a) => a.student,
+    (a) => a.takeover,
+  );
   await sql.query(
-    `insert into attempt (ws, id, sitting, student, takeover) values ($1, $2, $3, $4, $5)
+    `insert into attempt (ws, id, sitting, student, takeover)
+     select * from unnest($1::uuid[], $2::uuid[], $3::uuid[], $4::uuid[], $5::integer[])
      on conflict (ws, sitting, student, takeover) do nothing`,
-    [a.ws, v7(), a.sitting, a.student, a.takeover],
+    [ws, wanted.map(() => v7()), sitting, student, takeover],
   );
-  const row = await maybe<{ id: string }>(
-    sql,
-    'select id from attempt where ws = $1 and sitting = $2 and student = $3 and takeover = $4',
-    [a.ws, a.sitting, a.student, a.takeover],
+  const rows = await sql.query<{ id: string; sitting: string; student: string; takeover: number }>(
+    `select t.id, t.sitting, t.student, t.takeover
+     from unnest($1::uuid[], $2::uuid[], $3::uuid[], $4::integer[]) w(ws, sitting, student, takeover)
+     join attempt t on t.ws = w.ws and t.sitting = w.sitting and t.student = w.student and t.takeover = w.takeover
+     order by t.id for update of t`,
+    [ws, sitting, student, takeover],
   );
-  if (!row) throw new Error('The attempt could not be made');
-  return row.id;
+  return new Map(rows.map((r) => [attemptKey({ ...r, ws: '' }), r.id]));
 }
 
-async function keepConflict(sql: Sql, a: LoggedAnswer, why: string): Promise<void> {
-  await insertRows(sql, 'conflict', [{ ws: a.ws, id: v7(), payload: a, why, at: a.receivedAt }]);
+/** The attempt of a student on one device. */
+export async function attemptFor(sql: Sql, a: AttemptOf): Promise<string> {
+  const id = (await attemptsFor(sql, [a])).get(attemptKey(a));
+  if (!id) throw new Error('The attempt could not be made');
+  return id;
+}
+
+/** The answers under some ids that are stored already. */
+export async function knownAnswers(
+  sql: Sql,
+  ids: readonly string[],
+): Promise<{ readonly stored: ReadonlyMap<string, Known>; readonly kept: ReadonlySet<string> }> {
+  const rows = await sql.query<Known>(
+    `select r.id, t.student, r.sitting_station, r.ask, r.typed, r.value, r.sure
+     from response r join attempt t on t.ws = r.ws and t.id = r.attempt where r.id = any($1::uuid[])`,
+    [ids],
+  );
+  const kept = await sql.query<{ id: string }>(
+    `select payload ->> 'id' as id from conflict where payload ->> 'id' = any($1::text[])`,
+    [ids],
+  );
+  return { stored: new Map(rows.map((r) => [r.id, r])), kept: new Set(kept.map((k) => k.id)) };
+}
+
+/** Whether an answer is stored just as it is. */
+export const isStored = (a: LoggedAnswer, stored: ReadonlyMap<string, Known>): boolean => {
+  const k = stored.get(a.id);
+  return k !== undefined && same(a, k);
+};
+
+/** Sittings by state, locked against being graded or closed until the answers are stored. */
+async function statesOf(sql: Sql, answers: readonly LoggedAnswer[]): Promise<ReadonlyMap<string, string>> {
+  const rows = await sql.query<{ id: string; state: string }>(
+    'select id, state from sitting where id = any($1::uuid[]) order by id for share',
+    [[...new Set(answers.map((a) => a.sitting))]],
+  );
+  return new Map(rows.map((r) => [r.id, r.state]));
+}
+
+type Placed = LoggedAnswer & { readonly attempt: string };
+
+/** Two answers may carry one sequence number when a device was set back; the later one takes the next free. */
+async function sequenced(sql: Sql, answers: readonly Placed[]): Promise<readonly Placed[]> {
+  const rows = await sql.query<{ attempt: string; sitting_station: string; ask: string; seqs: number[] }>(
+    `select r.attempt, r.sitting_station, r.ask, array_agg(r.seq) as seqs
+     from (select distinct * from unnest($1::uuid[], $2::uuid[], $3::uuid[]) w(attempt, sitting_station, ask)) w
+     join response r on r.attempt = w.attempt and r.sitting_station = w.sitting_station and r.ask = w.ask
+     group by r.attempt, r.sitting_station, r.ask`,
+    columns(
+      answers,
+      (a) => a.attempt,
+      (a) => a.sittingStation,
+      (a) => a.ask,
+    ),
+  );
+  const taken = new Map(rows.map((r) => [`${r.attempt}/${r.sitting_station}/${r.ask}`, new Set(r.seqs)]));
+  return answers.map((a) => {
+    const key = `${a.attempt}/${a.sittingStation}/${a.ask}`;
+    const seqs = taken.get(key) ?? new Set<number>();
+    const seq = seqs.has(a.seq) ? Math.max(...seqs) + 1 : a.seq;
+    seqs.add(seq);
+    taken.set(key, seqs);
+    return { ...a, seq };
+  });
 }
 
 /** Calls given before a name are kept with it, at the value they first had. */
-async function keepFirstCalls(sql: Sql, response: string, attempt: string, a: LoggedAnswer): Promise<void> {
+async function keepFirstCalls(sql: Sql, names: readonly Placed[]): Promise<void> {
+  if (names.length === 0) return;
   await sql.query(
     `insert into response_call (ws, response, character, state, value)
-     select distinct on (k.character) $1::uuid, $2::uuid, k.character,
+     select distinct on (w.response, k.character) r.ws, w.response, k.character,
        case when st.id is null then null else r.value ->> 'state' end, r.value
-     from response r
+     from unnest($1::uuid[], $2::uuid[], $3::uuid[]) w(response, attempt, sitting_station)
+     join response r on r.attempt = w.attempt and r.sitting_station = w.sitting_station
      join ask k on k.ws = r.ws and k.id = r.ask and k.kind = 'call'
      left join state st on st.ws = r.ws and st.character = k.character and st.id = r.value ->> 'state'
-     where r.ws = $1 and r.attempt = $3 and r.sitting_station = $4 and r.id <> $2 and r.value ? 'state'
-     order by k.character, r.seq`,
-    [a.ws, response, attempt, a.sittingStation],
+     where r.id <> w.response and r.value ? 'state'
+     order by w.response, k.character, r.seq`,
+    columns(
+      names,
+      (a) => a.id,
+      (a) => a.attempt,
+      (a) => a.sittingStation,
+    ),
   );
 }
 
-async function storeOne(sql: Sql, a: LoggedAnswer): Promise<string | null> {
-  const known = await maybe<Known>(
+async function insertResponses(sql: Sql, answers: readonly LoggedAnswer[], late: ReadonlySet<string>) {
+  const attempts = await attemptsFor(sql, answers);
+  const placed = await sequenced(
     sql,
-    `select r.id, t.student, r.sitting_station, r.ask, r.typed, r.value, r.sure
-     from response r join attempt t on t.ws = r.ws and t.id = r.attempt where r.ws = $1 and r.id = $2`,
-    [a.ws, a.id],
+    answers.map((a) => ({ ...a, attempt: attempts.get(attemptKey(a)) ?? '' })),
   );
-  if (known) {
-    if (same(a, known)) return null;
-    await keepConflict(sql, a, 'the same id with other content');
-    return 'An answer with this id is already stored with other content; both are kept.';
-  }
-  const attempt = await attemptFor(sql, a);
-  // Two answers may carry one sequence number when a device was set back; the later one takes the next free.
-  const seq = await maybe<{ seq: number }>(
+  await insertRows(
     sql,
-    `select coalesce(max(seq), 0) + 1 as seq from response
-     where ws = $1 and attempt = $2 and sitting_station = $3 and ask = $4 and seq >= $5
-     having count(*) filter (where seq = $5) > 0`,
-    [a.ws, attempt, a.sittingStation, a.ask, a.seq],
-  );
-  await insertRows(sql, 'response', [
-    {
+    'response',
+    placed.map((a) => ({
       ws: a.ws,
       id: a.id,
-      attempt,
+      attempt: a.attempt,
       sitting_station: a.sittingStation,
       ask: a.ask,
-      seq: seq?.seq ?? a.seq,
+      seq: a.seq,
       typed: a.typed,
       value: a.value,
       sure: a.sure,
@@ -100,58 +179,65 @@ async function storeOne(sql: Sql, a: LoggedAnswer): Promise<string | null> {
       received_at: a.receivedAt,
       origin: a.origin,
       clues_open: 0,
-      late: a.late,
-    },
-  ]);
-  if (a.typed !== null) await keepFirstCalls(sql, a.id, attempt, a);
-  return null;
+      late: a.late || late.has(a.id),
+    })),
+  );
+  await keepFirstCalls(
+    sql,
+    placed.filter((a) => a.typed !== null),
+  );
 }
 
-/** Stores answers; one sent twice is accepted again, one with other content under the same id is kept as a conflict. */
-export async function storeAnswers(sql: Sql, answers: readonly LoggedAnswer[]): Promise<StoreReceipt> {
+const keepConflicts = (sql: Sql, answers: readonly { readonly a: LoggedAnswer; readonly why: string }[]) =>
+  insertRows(
+    sql,
+    'conflict',
+    answers.map(({ a, why }) => ({ ws: a.ws, id: v7(), payload: a, why, at: a.receivedAt })),
+  );
+
+/**
+ * Stores answers of any number of students within a transaction, in a handful of statements. One sent twice is
+ * accepted again; one with other content under the same id, and one that comes after grading, is kept as a conflict.
+ * @param from an answer from the log that came in time is stored though its sitting has been graded since.
+ * @throws what the database throws; then nothing of them is stored.
+ */
+export async function storeAnswers(
+  sql: Sql,
+  answers: readonly LoggedAnswer[],
+  from: 'phone' | 'log' = 'phone',
+): Promise<StoreReceipt> {
+  if (answers.length === 0) return { accepted: [], conflicts: [] };
+  const states = await statesOf(sql, answers);
+  // The locks on the attempts come before the look at what is stored, so that a twin batch is seen.
+  await attemptsFor(sql, answers);
+  const known = await knownAnswers(
+    sql,
+    answers.map((a) => a.id),
+  );
   const accepted: string[] = [];
-  const conflicts: { id: string; why: string }[] = [];
+  const conflicts: { a: LoggedAnswer; why: string; said: string }[] = [];
+  const fresh = new Map<string, LoggedAnswer>();
   for (const a of answers) {
-    const why = await storeOne(sql, a);
-    if (why === null) accepted.push(a.id);
-    else conflicts.push({ id: a.id, why });
-  }
-  return { accepted, conflicts };
-}
-
-export interface Replayed {
-  readonly stored: number;
-  /** Answers whose sitting or student the database does not know; the log goes on holding them. */
-  readonly left: number;
-}
-
-/** Brings a database up to what the log holds, student by student, so that one that fails holds up no other. */
-export async function replayAnswers(db: Database, logged: readonly LoggedAnswer[]): Promise<Replayed> {
-  if (logged.length === 0) return { stored: 0, left: 0 };
-  const ids = async (text: string, params: unknown[] = []): Promise<Set<string>> =>
-    new Set((await db.query<{ id: string }>(text, params)).map((r) => r.id));
-  const known = await ids('select id from response where id = any($1::uuid[])', [logged.map((a) => a.id)]);
-  const sittings = await ids('select id from sitting');
-  const students = await ids('select id from student');
-  const groups = new Map<string, LoggedAnswer[]>();
-  let left = 0;
-  for (const a of logged) {
-    if (known.has(a.id)) continue;
-    if (!sittings.has(a.sitting) || !students.has(a.student)) {
-      left += 1;
-      continue;
-    }
-    const key = `${a.sitting}/${a.student}`;
-    groups.set(key, [...(groups.get(key) ?? []), a]);
-  }
-  let stored = 0;
-  for (const group of groups.values()) {
-    try {
-      await db.transaction((tx) => storeAnswers(tx, group));
-      stored += group.length;
-    } catch {
-      left += group.length;
+    const first = fresh.get(a.id);
+    const state = states.get(a.sitting);
+    const graded = state === 'marked' || state === 'given_back';
+    if (isStored(a, known.stored) || (first && JSON.stringify(first) === JSON.stringify(a)))
+      accepted.push(a.id);
+    else if (known.stored.has(a.id) || first)
+      conflicts.push({ a, why: 'the same id with other content', said: OTHER_CONTENT });
+    else if (a.afterGrading === true || (graded && (from === 'phone' || a.late)))
+      conflicts.push({ a, why: 'came after grading', said: AFTER_GRADING });
+    else {
+      fresh.set(a.id, a);
+      accepted.push(a.id);
     }
   }
-  return { stored, left };
+  const rows = [...fresh.values()];
+  const late = new Set(rows.filter((a) => states.get(a.sitting) !== 'open').map((a) => a.id));
+  if (rows.length > 0) await insertResponses(sql, rows, late);
+  await keepConflicts(
+    sql,
+    conflicts.filter(({ a }) => !known.kept.has(a.id)),
+  );
+  return { accepted, conflicts: conflicts.map(({ a, said }) => ({ id: a.id, why: said })) };
 }

@@ -24,7 +24,7 @@ beforeAll(async () => {
   }
   await moveSitting(owner, sitting.id, 'closed');
   await owner.call('POST', `/api/sittings/${sitting.id}/marking-runs`);
-  bytes = await writeBackup(app.db, app.answers.read(), 'test', AT);
+  bytes = await writeBackup(app.db, app.answers, 'test', AT);
 });
 afterAll(() => app.close());
 
@@ -33,15 +33,15 @@ const filesOf = (zip: Uint8Array): Record<string, string> =>
 
 describe('one file with everything', () => {
   test('is the same file of the same data, and restored elsewhere is the same data', async () => {
-    expect(
-      Buffer.from(await writeBackup(app.db, app.answers.read(), 'test', AT)).equals(Buffer.from(bytes)),
-    ).toBe(true);
+    expect(Buffer.from(await writeBackup(app.db, app.answers, 'test', AT)).equals(Buffer.from(bytes))).toBe(
+      true,
+    );
     const db = await openPglite();
     const answers = answersInMemory();
     try {
       const restored = await restoreBackup(db, answers, bytes, []);
       expect(restored.rows).toBeGreaterThan(500);
-      expect(filesOf(await writeBackup(db, answers.read(), 'test', AT))).toEqual(filesOf(bytes));
+      expect(filesOf(await writeBackup(db, answers, 'test', AT))).toEqual(filesOf(bytes));
       await expect(restoreBackup(db, answers, bytes, [])).rejects.toMatchObject({
         details: { detail: 'The database is not empty.' },
       });
@@ -56,7 +56,7 @@ describe('one file with everything', () => {
       expect(other.db.kind).toBe(process.env['HURROW_TEST_POSTGRES'] ? 'postgres' : 'pglite');
       const answers = answersInMemory();
       await restoreBackup(other.db, answers, bytes, []);
-      expect(filesOf(await writeBackup(other.db, answers.read(), 'test', AT))).toEqual(filesOf(bytes));
+      expect(filesOf(await writeBackup(other.db, answers, 'test', AT))).toEqual(filesOf(bytes));
     } finally {
       await other.close();
     }
@@ -94,7 +94,7 @@ describe('one student', () => {
     expect((await owner.call('DELETE', `/api/students/${student.id}`)).status).toBe(204);
     expect((await owner.call('GET', `/api/students/${student.id}/record`)).status).toBe(404);
     expect(await looks()).toBe(before - 1);
-    const after = filesOf(await writeBackup(app.db, app.answers.read(), 'test', AT));
+    const after = filesOf(await writeBackup(app.db, app.answers, 'test', AT));
     for (const [name, text] of Object.entries(after)) {
       if (name !== 'tables/erased_student.jsonl')
         expect([name, text.includes(student.id)]).toEqual([name, false]);
@@ -109,7 +109,7 @@ describe('one student', () => {
       );
       const restored = await restoreBackup(db, answers, bytes, erasures);
       expect(restored.erased).toBe(1);
-      const there = filesOf(await writeBackup(db, answers.read(), 'test', AT));
+      const there = filesOf(await writeBackup(db, answers, 'test', AT));
       for (const name of [
         'student',
         'response',

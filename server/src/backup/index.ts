@@ -12,7 +12,7 @@ async function backup(call: Call<Account>): Promise<Reply> {
   if (call.who.role !== 'owner')
     throw forbidden('Only the owner may take a backup.', { remedy: 'Ask the owner of the workspace.' });
   const at = call.app.clock().toISOString();
-  const bytes = await writeBackup(call.app.db, call.app.answers.read(), call.app.version, at);
+  const bytes = await writeBackup(call.app.db, call.app.answers, call.app.version, at);
   return {
     file: {
       type: 'application/zip',

@@ -1,9 +1,9 @@
-import type { AnswersLog, Erasure, LoggedAnswer } from '../answers/index.ts';
-import { replayAnswers } from '../answers/index.ts';
-import { bulkLoad, migrate, migrationNames } from '../db/index.ts';
-import type { Database } from '../db/index.ts';
+import type { AnswersLog, Erasure } from '../answers/index.ts';
+import { allAnswers, replayAnswers } from '../answers/index.ts';
+import { bulkLoad, isRefusedByData, migrate } from '../db/index.ts';
+import type { Database, Sql } from '../db/index.ts';
 import { conflict, invalid } from '../http/index.ts';
-import { eraseStudent } from '../students/index.ts';
+import { eraseEverywhere } from '../students/index.ts';
 import { readBackup } from './read.ts';
 import { allTables } from './tables.ts';
 
@@ -14,6 +14,8 @@ export interface Restored {
   readonly writtenAt: string;
   /** Students erased since the backup was made, erased again. */
   readonly erased: number;
+  /** Lines of the answers log that could not be read or stored; they are kept aside. */
+  readonly aside: number;
 }
 
 /**
@@ -27,15 +29,20 @@ export async function restoreBackup(
   bytes: Uint8Array,
   erasures: readonly Erasure[],
 ): Promise<Restored> {
-  const { manifest, lines } = readBackup(bytes);
+  const { manifest, lines, answers: logged, badAnswers } = readBackup(bytes);
   await migrate(db, manifest.schema.length);
   const there = await db.query<{ name: string }>('select name from migration order by name');
-  if (there.length > manifest.schema.length && there.length !== migrationNames().length)
-    throw conflict('The database is of another version.', { remedy: 'Restore into an empty one.' });
   if ((await db.query('select 1 from workspace')).length > 0)
     throw conflict('The database is not empty.', {
-      remedy: 'Restore into another folder or an empty database; nothing was changed.',
+      remedy: 'Restore into a new folder or a new database. Nothing was changed.',
     });
+  if (there.length !== manifest.schema.length)
+    throw conflict(
+      'The database already has the tables of this version, and the backup is of an earlier one.',
+      {
+        remedy: 'Restore into a new folder or a new database. It is brought up to date from there.',
+      },
+    );
   const tables = await allTables(db);
   const strange = Object.keys(manifest.files).find(
     (f) => f.startsWith('tables/') && !tables.includes(f.slice(7, -6)),
@@ -45,35 +52,70 @@ export async function restoreBackup(
       field: 'file',
       remedy: 'Bring this application up to date first.',
     });
-  let rows = 0;
-  await db.transaction(async (tx) => {
-    await tx.query(`set local timezone = 'UTC'`);
-    await bulkLoad(tx, tables, async () => {
-      for (const table of tables) {
-        const all = lines(`tables/${table}.jsonl`);
-        rows += all.length;
-        for (let i = 0; i < all.length; i += CHUNK) {
-          await tx.query(
-            `insert into "${table}" select * from jsonb_populate_recordset(null::public."${table}", $1::jsonb)`,
-            [`[${all.slice(i, i + CHUNK).join(',')}]`],
-          );
-        }
-      }
-    });
-  });
+  const rows = await writeRows(db, tables, lines);
   await migrate(db);
-  const logged = lines('answers.jsonl').map((l) => JSON.parse(l) as LoggedAnswer);
   const gone = new Set(erasures.map((e) => e.student));
-  const known = new Set(answers.read().map((a) => a.id));
-  answers.append(logged.filter((a) => !gone.has(a.student) && !known.has(a.id)));
+  const known = new Set<string>();
+  for await (const chunk of allAnswers(answers)) for (const a of chunk) known.add(a.id);
+  await answers.append(logged.filter((a) => !gone.has(a.student) && !known.has(a.id)));
+  for (const raw of badAnswers)
+    await answers.setAside({ segment: 'backup', raw, why: 'This line of the backup is not an answer.' });
   let erased = 0;
   for (const e of erasures) {
-    const there = await db.query('select 1 from student where ws = $1 and id = $2', [e.ws, e.student]);
-    if (there.length === 0) continue;
+    if ((await db.query('select 1 from student where ws = $1 and id = $2', [e.ws, e.student])).length === 0)
+      continue;
     erased += 1;
-    await db.transaction((tx) => eraseStudent(tx, e.ws, e.student, e.at));
-    answers.forget(e.student);
+    await eraseEverywhere(db, answers, e);
   }
-  await replayAnswers(db, answers.read());
-  return { rows, writtenAt: manifest.writtenAt, erased };
+  const { aside } = await replayAnswers(db, answers, gone);
+  return { rows, writtenAt: manifest.writtenAt, erased, aside };
+}
+
+/** Writes all rows in one transaction. @throws a refusal where the database does not take one; then none is there. */
+async function writeRows(
+  db: Database,
+  tables: readonly string[],
+  lines: (file: string) => readonly string[],
+): Promise<number> {
+  let rows = 0;
+  let at = '';
+  try {
+    await db.transaction(async (tx) => {
+      await tx.query(`set local timezone = 'UTC'`);
+      await bulkLoad(tx, tables, async () => {
+        for (const table of tables) {
+          at = table;
+          const all = lines(`tables/${table}.jsonl`);
+          rows += all.length;
+          for (let i = 0; i < all.length; i += CHUNK) {
+            await tx.query(
+              `insert into "${table}" select * from jsonb_populate_recordset(null::public."${table}", $1::jsonb)`,
+              [`[${all.slice(i, i + CHUNK).join(',')}]`],
+            );
+          }
+        }
+      });
+      await continueSequences(tx);
+    });
+  } catch (error) {
+    if (!isRefusedByData(error)) throw error;
+    const why = error instanceof Error ? error.message : String(error);
+    throw invalid(`A row of the backup does not fit the database, at or after “${at}”: ${why}`, {
+      field: 'file',
+      remedy: 'Take another copy of the backup. Nothing was restored.',
+    });
+  }
+  return rows;
+}
+
+/** Sequences go on after the highest number that was restored. */
+async function continueSequences(tx: Sql): Promise<void> {
+  const columns = await tx.query<{ table: string; column: string }>(
+    `select table_name as table, column_name as column from information_schema.columns
+     where table_schema = current_schema() and is_identity = 'YES' order by 1, 2`,
+  );
+  for (const { table, column } of columns)
+    await tx.query(
+      `select setval(pg_get_serial_sequence('${table}', '${column}'), coalesce((select max("${column}") from "${table}"), 0) + 1, false)`,
+    );
 }

@@ -1,7 +1,16 @@
 import type { Sql } from '../db/index.ts';
 
-/** Tables that hold nothing worth keeping: who is signed in, counted tries, what the schema has been through. */
-const LEFT_OUT = ['session', 'attempt_limit', 'job', 'migration'];
+/** Tables that belong to an installation and not to its data: who is signed in, tries, keys, files beside it. */
+const LEFT_OUT = [
+  'answer_segment',
+  'attempt_limit',
+  'idempotency',
+  'job',
+  'known_browser',
+  'migration',
+  'session',
+  'try_limit',
+];
 
 /** Every table of everything, by name. */
 export async function allTables(sql: Sql): Promise<readonly string[]> {

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { strToU8, zipSync } from 'fflate';
 import type { Database } from '../db/index.ts';
 import { migrationNames } from '../db/index.ts';
-import type { LoggedAnswer } from '../answers/index.ts';
+import type { AnswersLog } from '../answers/index.ts';
 import { allTables } from './tables.ts';
 
 export interface Manifest {
@@ -20,17 +20,18 @@ export const digest = (bytes: Uint8Array): string => createHash('sha256').update
 /** Everything in one zip file: a manifest, each table as lines of JSON, and the answers log. */
 export async function writeBackup(
   db: Database,
-  answers: readonly LoggedAnswer[],
+  answers: AnswersLog,
   version: string,
   writtenAt: string,
 ): Promise<Uint8Array> {
   const files: Record<string, Uint8Array> = {};
   const listed: Record<string, { rows: number; sha256: string }> = {};
-  const add = (name: string, lines: readonly string[]): void => {
-    const bytes = strToU8(lines.map((l) => `${l}\n`).join(''));
+  const add = (name: string, parts: readonly Buffer[], rows: number): void => {
+    const bytes = Buffer.concat(parts);
     files[name] = bytes;
-    listed[name] = { rows: lines.length, sha256: digest(bytes) };
+    listed[name] = { rows, sha256: digest(bytes) };
   };
+  const text = (lines: readonly string[]): Buffer => Buffer.from(lines.map((l) => `${l}\n`).join(''));
   await db.transaction(async (tx) => {
     // One moment for all tables, and times written alike wherever the database runs.
     await tx.query('set transaction isolation level repeatable read');
@@ -39,16 +40,18 @@ export async function writeBackup(
       const rows = await tx.query<{ line: string }>(
         `select to_jsonb(t)::text as line from "${table}" t order by to_jsonb(t)::text collate "C"`,
       );
-      add(
-        `tables/${table}.jsonl`,
-        rows.map((r) => r.line),
-      );
+      add(`tables/${table}.jsonl`, [text(rows.map((r) => r.line))], rows.length);
     }
   });
-  add(
-    'answers.jsonl',
-    answers.map((a) => JSON.stringify(a)),
-  );
+  // Lines go in as they are: one that cannot be read here may be read by somebody.
+  const parts: Buffer[] = [];
+  let rows = 0;
+  for (const { name } of answers.segments())
+    for await (const chunk of answers.lines(name)) {
+      parts.push(text(chunk.map((l) => l.raw)));
+      rows += chunk.length;
+    }
+  add('answers.jsonl', parts, rows);
   const manifest: Manifest = {
     format: 'hurrow-backup',
     version: 1,

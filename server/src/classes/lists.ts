@@ -7,8 +7,8 @@ import type {
   PreviewLine,
   TaxonHeader,
 } from '@hurrow/contract';
-import { normalise, parseNameList, recognise, standsUnder } from '@hurrow/core/names';
-import type { Recognised } from '@hurrow/core/names';
+import { normalise, parseNameList } from '@hurrow/core/names';
+import type { ListLine, Recognised } from '@hurrow/core/names';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
@@ -24,6 +24,10 @@ import {
 } from '../library/index.ts';
 import type { HeaderRow } from '../library/index.ts';
 import { draftTaxon } from './draft.ts';
+import { recognized } from './recognized.ts';
+
+/** As many as a list may have. */
+const MOST_MEMBERS = 2000;
 
 export async function readLists(call: Call<Account>): Promise<readonly ListSummary[]> {
   return call.app.db.query<ListSummary>(
@@ -126,12 +130,18 @@ export async function previewList(call: Call<Account>): Promise<Reply> {
   if (!parsed.ok) {
     throw invalid(parsed.problem.message, { field: 'text', remedy: parsed.problem.remedy });
   }
+  const pasted = parsed.value;
+  if (pasted.length > MOST_MEMBERS) {
+    throw invalid(`The list has ${pasted.length} lines; a list has at most ${MOST_MEMBERS}.`, {
+      field: 'text',
+      remedy: 'Make two lists of it.',
+    });
+  }
   const { db } = call.app;
   const index = await readNameIndex(db, call.who.ws);
-  const found = parsed.value.map((line) => ({
-    line,
-    recognised: recognise(line.name, index),
-    under: standsUnder(line.name, line.family, index),
+  const found = (await recognized({ lines: pasted, index })).map((r, i) => ({
+    ...r,
+    line: pasted[i] as ListLine,
   }));
   const ids = found.flatMap(({ recognised: r, under }) => [
     ...(under === null ? [] : [under]),

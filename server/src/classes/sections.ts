@@ -125,9 +125,9 @@ export async function readSites(call: Call<Account>): Promise<readonly Site[]> {
 export async function createSite(call: Call<Account>): Promise<Reply> {
   const { name, lat, lon, elevM, tz, rates = {} } = call.body as SiteBody;
   const id = v7();
-  await insertRows(call.app.db, 'site', [
-    { ws: call.who.ws, id, name, lat, lon, elev_m: elevM, tz, shift: rates },
-  ]);
+  await call.app.db.transaction((tx) =>
+    insertRows(tx, 'site', [{ ws: call.who.ws, id, name, lat, lon, elev_m: elevM, tz, shift: rates }]),
+  );
   return { status: 201, body: asSite({ id, name, lat, lon, elev_m: elevM, tz, shift: rates }) };
 }
 

@@ -13,7 +13,7 @@ beforeAll(async () => {
   const app = await openTestApp();
   writeFileSync(
     join(folder, 'school.zip'),
-    await writeBackup(app.db, [], 'test', '2026-10-01T00:00:00.000Z'),
+    await writeBackup(app.db, app.answers, 'test', '2026-10-01T00:00:00.000Z'),
   );
   await app.close();
 });

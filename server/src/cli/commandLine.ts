@@ -7,6 +7,8 @@ import { DISTANCES, HANDLINGS, MATERIALS, isDate } from '@hurrow/core/conditions
 import type { Distance, Handling, Material } from '@hurrow/core/conditions';
 import type { Refusal } from '@hurrow/core/formats';
 import { judgeAnswers, tellsOfTable } from '@hurrow/core/scripted';
+import { readErasure } from '../answers/index.ts';
+import type { Erasures } from '../answers/index.ts';
 import { restoreBackup, writeBackup } from '../backup/index.ts';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -104,26 +106,32 @@ const backup: Verb = (around, options) => {
   const file = resolve(around.from, need(options, 'out'));
   return withData(around, text(options, 'data') ?? around.data, true, async ({ db, answers }) => {
     const at = around.clock().toISOString();
-    const bytes = await writeBackup(db, answers.read(), around.version, at);
+    const bytes = await writeBackup(db, answers, around.version, at);
     writeFileSync(file, bytes, { mode: 0o600 });
     around.out(json({ file, bytes: bytes.length, writtenAt: at }));
     return 0;
   });
 };
 
+/** Adds the erasures of another file, such as the one kept with the backups. @throws Refused at a damaged line. */
+async function addErasures(erasures: Erasures, text: string): Promise<void> {
+  const known = new Set((await erasures.read()).erased.map((e) => e.student));
+  for (const line of text.split('\n').filter((l) => l.trim() !== '')) {
+    const erasure = readErasure(line);
+    if (!erasure) throw new Refused(`A line of the erasures cannot be read: ${line.slice(0, 80)}`);
+    if (!known.has(erasure.student)) await erasures.append(erasure);
+  }
+}
+
 const restore: Verb = (around, options) => {
   const bytes = readBytes(around, need(options, 'file'));
   const more = text(options, 'erasures');
   return withData(around, text(options, 'data') ?? around.data, false, async ({ db, answers, erasures }) => {
-    const others =
-      more === null
-        ? []
-        : readText(around, more)
-            .split('\n')
-            .filter((l) => l !== '')
-            .map((l) => JSON.parse(l) as { ws: string; student: string; at: string });
-    for (const e of others) if (!erasures.read().some((x) => x.student === e.student)) erasures.append(e);
-    around.out(json(await restoreBackup(db, answers, bytes, erasures.read())));
+    if (more !== null) await addErasures(erasures, readText(around, more));
+    const { erased, damaged } = await erasures.read();
+    if (damaged > 0)
+      throw new Refused(`${damaged} lines of erasures.log cannot be read. Repair the file first.`);
+    around.out(json(await restoreBackup(db, answers, bytes, erased)));
     return 0;
   });
 };

@@ -1,9 +1,9 @@
 import { existsSync, mkdirSync, readFileSync, statSync } from 'node:fs';
-import { join, resolve } from 'node:path';
-import { answersFile, erasuresFile, replayAnswers } from '../answers/index.ts';
-import type { AnswersLog, Erasures } from '../answers/index.ts';
-import { lockFolder, migrate, openPglite, openPostgres } from '../db/index.ts';
-import type { Database } from '../db/index.ts';
+import { resolve } from 'node:path';
+import { lockFolder } from '../db/index.ts';
+import { bringUpToDate, openData } from '../openData.ts';
+import type { OpenData } from '../openData.ts';
+import { recoveryLines } from '../recoveryLines.ts';
 
 /** Where a verb runs and what it writes to. */
 export interface Surroundings {
@@ -39,41 +39,30 @@ export function readBytes(around: Surroundings, path: string): Buffer {
 export const readText = (around: Surroundings, path: string): string =>
   readBytes(around, path).toString('utf8');
 
-export interface Opened {
-  readonly db: Database;
-  readonly answers: AnswersLog;
-  readonly erasures: Erasures;
-}
-
 /**
  * Opens a data folder for one verb, locked against a running application.
- * @param upToDate whether the schema is brought up to date and the answers log taken in; a restore does so itself.
+ * @param upToDate whether schema, erasures and answers are brought up to date first; a restore does so itself.
  */
 export async function withData<T>(
   around: Surroundings,
   data: string,
   upToDate: boolean,
-  work: (opened: Opened) => Promise<T>,
+  work: (opened: OpenData) => Promise<T>,
 ): Promise<T> {
   const folder = resolve(around.from, data);
   if (upToDate && !existsSync(folder)) throw new Refused(`There is no data folder ${folder}.`);
   mkdirSync(folder, { recursive: true });
   const lock = lockFolder(folder, 'the command line');
   if (!lock.ok) throw new Refused(lock.message);
-  const db =
-    around.databaseUrl === null
-      ? await openPglite(join(folder, 'database'))
-      : openPostgres(around.databaseUrl);
-  const answers = answersFile(join(folder, 'answers.log'));
   try {
-    if (upToDate) {
-      await migrate(db);
-      await replayAnswers(db, answers.read());
+    const opened = await openData(folder, around.databaseUrl);
+    try {
+      if (upToDate) for (const line of recoveryLines(await bringUpToDate(opened))) around.say(line);
+      return await work(opened);
+    } finally {
+      await opened.close();
     }
-    return await work({ db, answers, erasures: erasuresFile(join(folder, 'erasures.log')) });
   } finally {
-    answers.close();
-    await db.close();
     lock.release();
   }
 }

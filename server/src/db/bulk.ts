@@ -16,13 +16,14 @@ export async function bulkLoad(tx: Sql, tables: readonly string[], load: () => P
   const keys = await tx.query<Part>(
     `select c.relname as table, k.conname as name, pg_get_constraintdef(k.oid) as definition
      from pg_constraint k join pg_class c on c.oid = k.conrelid
-     where k.contype = 'f' and c.relname = any($1::text[]) order by 1, 2`,
+     where c.relnamespace = current_schema()::regnamespace and k.contype = 'f' and c.relname = any($1::text[]) order by 1, 2`,
     [tables],
   );
   const indexes = await tx.query<Part>(
     `select c.relname as table, i.relname as name, pg_get_indexdef(x.indexrelid) as definition
      from pg_index x join pg_class c on c.oid = x.indrelid join pg_class i on i.oid = x.indexrelid
-     where c.relname = any($1::text[]) and not exists (select 1 from pg_constraint k where k.conindid = x.indexrelid)
+     where c.relnamespace = current_schema()::regnamespace and c.relname = any($1::text[])
+       and not exists (select 1 from pg_constraint k where k.conindid = x.indexrelid)
      order by 1, 2`,
     [tables],
   );

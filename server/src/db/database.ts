@@ -9,7 +9,7 @@ export interface Database extends Sql {
   readonly kind: 'pglite' | 'postgres';
   /** Inside, only the handle given to `fn` may be used; anything thrown rolls all of it back. */
   transaction<T>(fn: (tx: Sql) => Promise<T>): Promise<T>;
-  /** Several statements without parameters, for migrations. */
+  /** Several statements without parameters, for migrations; one that fails leaves no transaction open. */
   script(text: string): Promise<void>;
   close(): Promise<void>;
 }

@@ -1,10 +1,7 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { id, openTestApp, WS } from '../testing/index.ts';
 import type { TestApp } from '../testing/index.ts';
-import { insertRows, lockFolder, migrate } from './index.ts';
+import { insertRows, migrate } from './index.ts';
 
 let app: TestApp;
 beforeAll(async () => {
@@ -102,24 +99,5 @@ describe('the database', () => {
     ],
   ])('%s is refused by the schema', async (_, table, row) => {
     await expect(insertRows(app.db, table, [row])).rejects.toThrow(/violates|check/);
-  });
-});
-
-describe('the lock of a data folder', () => {
-  test('keeps a second process out with the first one’s address, and yields when its owner is gone', () => {
-    const folder = mkdtempSync(join(tmpdir(), 'hurrow-lock-'));
-    try {
-      const first = lockFolder(folder, 'http://here:1');
-      expect(first.ok).toBe(true);
-      const second = lockFolder(folder, 'http://here:2');
-      expect(second.ok).toBe(false);
-      if (!second.ok) expect(second.message).toContain('http://here:1');
-      if (first.ok) first.release();
-      expect(lockFolder(folder, 'http://here:3').ok).toBe(true);
-      writeFileSync(join(folder, 'hurrow.lock'), 'torn');
-      expect(lockFolder(folder, 'http://here:4').ok).toBe(true);
-    } finally {
-      rmSync(folder, { recursive: true });
-    }
   });
 });

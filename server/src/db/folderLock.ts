@@ -1,83 +1,66 @@
-import { mkdirSync, openSync, closeSync, readFileSync, rmSync, writeSync } from 'node:fs';
+/// <reference path="./native.d.ts" />
+import { closeSync, fsyncSync, ftruncateSync, mkdirSync, openSync, readFileSync, writeSync } from 'node:fs';
 import { hostname } from 'node:os';
 import { join } from 'node:path';
+import native from 'fs-native-extensions';
 
 interface Owner {
   readonly pid: number;
   readonly host: string;
   readonly startedAt: string;
-  readonly started: string;
   readonly address: string;
-}
-
-/** The moment a process began, from the kernel where it tells, so that a reused pid is not taken for its owner. */
-function processStart(pid: number): string {
-  try {
-    const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
-    return stat.slice(stat.lastIndexOf(')') + 2).split(' ')[19] ?? '';
-  } catch {
-    return '';
-  }
-}
-
-function isAlive(owner: Owner): boolean {
-  if (owner.host !== hostname()) return true;
-  try {
-    process.kill(owner.pid, 0);
-  } catch (error) {
-    return (error as NodeJS.ErrnoException).code === 'EPERM';
-  }
-  return owner.started === '' || owner.started === processStart(owner.pid);
 }
 
 export type Locked =
   { readonly ok: true; readonly release: () => void } | { readonly ok: false; readonly message: string };
 
-function readOwner(file: string): Owner | null {
+function readOwner(file: string): Partial<Owner> {
   try {
-    return JSON.parse(readFileSync(file, 'utf8')) as Owner;
+    const owner = JSON.parse(readFileSync(file, 'utf8')) as Partial<Owner> | null;
+    return typeof owner === 'object' && owner !== null && !Array.isArray(owner) ? owner : {};
   } catch {
-    return null;
+    return {};
   }
 }
 
+function refusal(folder: string, { pid, host, startedAt, address }: Partial<Owner>): string {
+  const by =
+    typeof pid !== 'number'
+      ? 'another process'
+      : host === hostname()
+        ? `process ${pid}`
+        : `process ${pid} on ${host ?? 'another machine'}`;
+  const since = typeof startedAt === 'string' ? ` since ${startedAt}` : '';
+  const at = typeof address === 'string' ? ` Use ${address}, or stop it first.` : ' Stop it first.';
+  return `The data folder ${folder} is in use by ${by}${since}.${at}`;
+}
+
 /**
- * Takes a data folder for this process. Two processes on one folder would lose rows without an error, so the second
- * is refused with the address of the first. A lock whose owner is gone is taken over.
+ * Locks a data folder for this process. Two processes on one folder would lose rows without an error, so the second
+ * is refused with the address of the first.
+ * The lock is the operating system's, on an open file (an exclusive lock of the open file description): the kernel
+ * gives it to one process and takes it back when that process ends, however it ends. What the file says is only for
+ * people; the file is never deleted, so that nobody can lock a file that another has just removed.
  */
 export function lockFolder(folder: string, address: string): Locked {
   mkdirSync(folder, { recursive: true });
   const file = join(folder, 'hurrow.lock');
-  const own: Owner = {
-    pid: process.pid,
-    host: hostname(),
-    startedAt: new Date().toISOString(),
-    started: processStart(process.pid),
-    address,
-  };
-  for (let attempt = 0; attempt < 2; attempt += 1) {
-    try {
-      const handle = openSync(file, 'wx');
-      writeSync(handle, JSON.stringify(own));
-      closeSync(handle);
-      return { ok: true, release: () => rmSync(file, { force: true }) };
-    } catch (error) {
-      if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
-    }
-    const owner = readOwner(file);
-    if (owner && isAlive(owner)) {
-      const where = owner.host === hostname() ? `process ${owner.pid}` : `the machine ${owner.host}`;
-      return {
-        ok: false,
-        message:
-          `The data folder ${folder} is in use by ${where} since ${owner.startedAt}, at ${owner.address}. ` +
-          'Use that address, or stop it first.',
-      };
-    }
-    rmSync(file, { force: true });
+  const handle = openSync(file, 'a+', 0o600);
+  if (!native.tryLock(handle)) {
+    const message = refusal(folder, readOwner(file));
+    closeSync(handle);
+    return { ok: false, message };
   }
+  const own: Owner = { pid: process.pid, host: hostname(), startedAt: new Date().toISOString(), address };
+  ftruncateSync(handle, 0);
+  writeSync(handle, `${JSON.stringify(own)}\n`);
+  fsyncSync(handle);
   return {
-    ok: false,
-    message: `The data folder ${folder} could not be locked; is another process starting?`,
+    ok: true,
+    release: () => {
+      ftruncateSync(handle, 0);
+      native.unlock(handle);
+      closeSync(handle);
+    },
   };
 }

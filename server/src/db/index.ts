@@ -7,3 +7,5 @@ export { dumpPglite, openPglite } from './pglite.ts';
 export { openPostgres } from './postgres.ts';
 export { migrate, migrationNames, schemaHash } from './migrate.ts';
 export { lockFolder } from './folderLock.ts';
+export { faultOf, isRefusedByData } from './faults.ts';
+export type { DatabaseFault } from './faults.ts';

@@ -27,15 +27,40 @@ export const migrationNames = (): readonly string[] => files().map((f) => f.name
  * @returns the names of those applied.
  */
 export async function migrate(db: Database, only = Infinity): Promise<readonly string[]> {
+  // One process at a time, also on an empty server where two would make the first table at once.
   await db.script(
-    'create table if not exists migration (name text primary key, at timestamptz not null default now())',
+    `begin;
+     select pg_advisory_xact_lock(${MIGRATION_LOCK});
+     create table if not exists migration (name text primary key, at timestamptz not null default now());
+     commit;`,
   );
-  const done = new Set((await db.query<{ name: string }>('select name from migration')).map((r) => r.name));
   const applied: string[] = [];
   for (const f of files().slice(0, only)) {
-    if (done.has(f.name)) continue;
-    await db.script(`begin;\n${f.text}\ninsert into migration (name) values ('${f.name}');\ncommit;`);
-    applied.push(f.name);
+    if (await applyOnce(db, f)) applied.push(f.name);
   }
   return applied;
+}
+
+/** A number of our own for the lock that migrations are made under. */
+const MIGRATION_LOCK = 7_240_013;
+
+/** Applies a migration unless it was; whole or not at all, and by one process only. */
+async function applyOnce(db: Database, file: { name: string; text: string }): Promise<boolean> {
+  const isDone = async (): Promise<boolean> =>
+    (await db.query('select 1 from migration where name = $1', [file.name])).length > 0;
+  if (await isDone()) return false;
+  try {
+    await db.script(
+      `begin;
+       select pg_advisory_xact_lock(${MIGRATION_LOCK});
+       insert into migration (name) values ('${file.name}');
+       ${file.text}
+       commit;`,
+    );
+    return true;
+  } catch (error) {
+    // Another process was faster: its row refuses ours.
+    if ((error as { code?: unknown }).code === '23505' && (await isDone())) return false;
+    throw error;
+  }
 }

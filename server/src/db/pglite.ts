@@ -41,7 +41,12 @@ export async function openPglite(folder?: string, dump?: Blob): Promise<Database
       return db.transaction((tx) => withinTransaction(() => fn(over(tx))));
     },
     script: async (text) => {
-      await db.exec(text);
+      try {
+        await db.exec(text);
+      } catch (error) {
+        await db.exec('rollback').catch(() => undefined);
+        throw error;
+      }
     },
     close: () => db.close(),
   };

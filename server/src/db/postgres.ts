@@ -25,9 +25,14 @@ const over = (client: { query(text: string, params: unknown[]): Promise<{ rows: 
     (await client.query(text, [...params])).rows as T[],
 });
 
-/** A PostgreSQL server, 15 or later. */
-export function openPostgres(url: string): Database {
+/**
+ * A PostgreSQL server, 15 or later.
+ * @param report told of connections that the server closed; the pool opens new ones by itself.
+ */
+export function openPostgres(url: string, report: (error: unknown) => void = () => undefined): Database {
   const pool = new pg.Pool({ connectionString: url, types, max: 8, options: `-c ${PLANNING}` });
+  // Without a listener the loss of an idle connection would end the process.
+  pool.on('error', report);
   const sql = over(pool);
   return {
     kind: 'postgres',
@@ -38,20 +43,37 @@ export function openPostgres(url: string): Database {
     transaction: async (fn) => {
       refuseInsideTransaction();
       const client = await pool.connect();
+      client.on('error', report);
+      let broken: Error | undefined;
       try {
         await client.query('begin');
         const result = await withinTransaction(() => fn(over(client)));
         await client.query('commit');
         return result;
       } catch (error) {
-        await client.query('rollback');
+        // A connection that cannot even roll back is thrown away; the first error is the one to tell.
+        await client.query('rollback').catch((e: unknown) => {
+          broken = e instanceof Error ? e : new Error(String(e));
+        });
         throw error;
       } finally {
-        client.release();
+        client.off('error', report);
+        client.release(broken);
       }
     },
     script: async (text) => {
-      await pool.query(text);
+      const client = await pool.connect();
+      let broken: Error | undefined;
+      try {
+        await client.query(text);
+      } catch (error) {
+        await client.query('rollback').catch((e: unknown) => {
+          broken = e instanceof Error ? e : new Error(String(e));
+        });
+        throw error;
+      } finally {
+        client.release(broken);
+      }
     },
     close: () => pool.end(),
   };

@@ -1,5 +1,6 @@
 import type { DueItem } from '@hurrow/contract';
-import { readWorkspace } from '../access/index.ts';
+import { SEES_SECTION, readWorkspace } from '../access/index.ts';
+import { recoveryLines } from '../recoveryLines.ts';
 import type { StaffHandlers } from '../http/index.ts';
 import type { Account, Call } from '../http/index.ts';
 import { readHeaders } from '../library/index.ts';
@@ -107,6 +108,37 @@ async function unrecorded(call: Call<Account>): Promise<readonly DueItem[]> {
   }));
 }
 
+/** What the last start could not bring back; it is said until somebody has looked. */
+function recovery(call: Call<Account>): readonly DueItem[] {
+  const lines = recoveryLines({ ...call.app.recovery, stored: 0 });
+  return lines.map((detail) => ({
+    kind: 'recovery',
+    title: 'Some answers could not be brought back',
+    detail,
+    href: '/files',
+    on: null,
+  }));
+}
+
+/** Phones that wait to be let in, sitting by sitting. */
+async function asking(call: Call<Account>): Promise<readonly DueItem[]> {
+  const rows = await call.app.db.query<{ quiz: string; sitting: string; section: string; codes: string[] }>(
+    `select s.quiz, s.id as sitting, c.name as section, array_agg(distinct st.code order by st.code) as codes
+     from device d join sitting s on s.ws = d.ws and s.id = d.sitting
+     join section c on c.ws = s.ws and c.id = s.section join student st on st.ws = d.ws and st.id = d.student
+     where d.ws = $1 and d.state = 'asked' and ${SEES_SECTION('s.section')}
+     group by s.quiz, s.id, c.name order by c.name`,
+    [call.who.ws, call.who.id],
+  );
+  return rows.map((r) => ({
+    kind: 'device',
+    title: `A phone asks to join: ${r.section}`,
+    detail: `Student ${r.codes.length === 1 ? 'number' : 'numbers'} ${r.codes.join(', ')}. Let it in only if you know whose it is.`,
+    href: `/quizzes/${r.quiz}/sittings/${r.sitting}`,
+    on: null,
+  }));
+}
+
 async function due(call: Call<Account>): Promise<readonly DueItem[]> {
   const { db } = call.app;
   const { ws } = call.who;
@@ -127,7 +159,13 @@ async function due(call: Call<Account>): Promise<readonly DueItem[]> {
       )
     ).map((s) => s.id),
   );
-  return [...steps, ...(await mixUps(call, ids)), ...(await unrecorded(call))];
+  return [
+    ...recovery(call),
+    ...(await asking(call)),
+    ...steps,
+    ...(await mixUps(call, ids)),
+    ...(await unrecorded(call)),
+  ];
 }
 
 export const dueHandlers: StaffHandlers = { due: async (call) => ({ body: await due(call) }) };

@@ -195,7 +195,7 @@ Abies procera,velvet,3 pounds
         type: 'text/plain',
       },
     );
-    expect([large.status, large.body.detail]).toEqual([400, 'The request is too large.']);
+    expect([large.status, large.body.detail]).toEqual([413, 'The request is too large.']);
   });
 
   test('an import whose work was changed since is not undone', async () => {

@@ -22,12 +22,22 @@ export type PlannedRoster =
     }
   | { readonly ok: false; readonly refused: readonly Refusal[] };
 
+/** Sections by name, or by name and term where several terms have one of that name: `Tuesday lab, Fall 2026`. */
+function sectionsCalled<T extends { readonly name: string; readonly term: string }>(
+  sections: readonly T[],
+  text: string,
+): readonly T[] {
+  const wanted = text.trim().toLowerCase();
+  const whole = sections.filter((s) => `${s.name}, ${s.term}`.toLowerCase() === wanted);
+  return whole.length > 0 ? whole : sections.filter((s) => s.name.toLowerCase() === wanted);
+}
+
 /** Holds a roster against the sections: who is new to a section, who is called otherwise, what is refused. */
 export async function planRoster(sql: Sql, ws: string, text: string): Promise<PlannedRoster> {
   const read = readRoster(text);
   if (!read.ok) return read;
-  const sections = await sql.query<{ id: string; name: string }>(
-    'select id, name from section where ws = $1',
+  const sections = await sql.query<{ id: string; name: string; term: string }>(
+    'select id, name, term from section where ws = $1',
     [ws],
   );
   const enrolled = await sql.query<{ section: string; student: string; code: string; name: string | null }>(
@@ -39,12 +49,17 @@ export async function planRoster(sql: Sql, ws: string, text: string): Promise<Pl
   const changes: PlannedChange[] = [];
   let same = 0;
   const lines = read.value.flatMap((line, i): PlannedLine[] => {
-    const section = sections.find((s) => s.name.toLowerCase() === line.section.toLowerCase());
-    if (!section) {
+    const called = sectionsCalled(sections, line.section);
+    const [section] = called;
+    if (!section || called.length > 1) {
       refused.push({
         ...read.where([i]),
-        message: `There is no section “${line.section}”.`,
-        remedy: 'Mend its name, or make the section first under Classes.',
+        message: section
+          ? `${called.length} sections are called “${line.section}”.`
+          : `No section is called “${line.section}”.`,
+        remedy: section
+          ? `Write the term too: ${called.map((s) => `“${s.name}, ${s.term}”`).join(' or ')}.`
+          : 'Correct the name, or make the section first under Classes.',
       });
       return [];
     }
@@ -115,7 +130,8 @@ export const readRosterLines = (
   section: string | null,
 ): Promise<readonly RosterLine[]> =>
   sql.query<RosterLine>(
-    `select c.name as section, s.code, s.first_name as name from enrolment e
+    `select case when exists (select 1 from section o where o.ws = c.ws and o.id <> c.id and lower(o.name) = lower(c.name))
+         then c.name || ', ' || c.term else c.name end as section, s.code, s.first_name as name from enrolment e
      join section c on c.ws = e.ws and c.id = e.section join student s on s.ws = e.ws and s.id = e.student
      where e.ws = $1 and e.to_on is null and ($2::uuid is null or c.id = $2)
      order by c.name collate "C", s.code collate "C"`,

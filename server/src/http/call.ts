@@ -1,4 +1,5 @@
 import type { Role, RouteName } from '@hurrow/contract';
+import { ID } from '@hurrow/contract/schemas';
 import type { Database } from '../db/index.ts';
 import type { AnswersLog, Erasures } from '../answers/index.ts';
 import type { Jobs } from '../jobs/index.ts';
@@ -14,7 +15,26 @@ export interface App {
   readonly setupCode: string | null;
   readonly version: string;
   readonly jobs: Jobs;
+  /** What the start could not bring back; shown where work is due. */
+  readonly recovery: Recovery;
+  /** Waits some milliseconds. Limits slow down with it; tests let it pass at once. */
+  readonly wait: (ms: number) => Promise<void>;
+  /** Whether a host name is one this application is reached at. */
+  readonly isOwnHost: (hostname: string) => boolean;
 }
+
+/** What the last start found in the answers log and the erasures beside the database. */
+export interface Recovery {
+  readonly stored: number;
+  /** Answers of sittings or students that the database does not know. */
+  readonly left: number;
+  /** Lines that are no answer, or that the database refused. */
+  readonly aside: number;
+  /** Lines of the erasures that cannot be read. */
+  readonly damagedErasures: number;
+}
+
+export const NOTHING_TO_RECOVER: Recovery = { stored: 0, left: 0, aside: 0, damagedErasures: 0 };
 
 export type Who =
   | { readonly kind: 'nobody' }
@@ -32,6 +52,7 @@ export type Who =
       readonly student: string;
       readonly sitting: string;
       readonly takeover: number;
+      readonly device: string;
       readonly tokenHash: string;
     };
 
@@ -48,6 +69,8 @@ export interface Call<W = Who> {
   readonly version: number | null;
   readonly ip: string;
   readonly secure: boolean;
+  /** A cookie of the request. */
+  readonly cookie: (name: string) => string | undefined;
 }
 
 export interface Cookie {
@@ -76,9 +99,9 @@ export type StudentHandlers = Partial<Record<RouteName, Handler<Student>>>;
 
 /** A path parameter that must be an id; anything else is refused before it reaches SQL. */
 export function idParam(call: Call<unknown>, key: string): string {
-  const value = call.params[key] ?? '';
-  if (/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(value)) return value;
-  throw invalid(`“${value}” is no id.`, { field: key, remedy: 'Open it from its list.' });
+  const value = (call.params[key] ?? '').toLowerCase();
+  if (ID.test(value)) return value;
+  throw invalid('The address has an id that is not one.', { field: key, remedy: 'Open it from its list.' });
 }
 
 /** Refuses a write against another version than the one that stands, with both shown. */

@@ -1,4 +1,6 @@
-export { idParam, needVersion } from './call.ts';
+export { NOTHING_TO_RECOVER, idParam, needVersion } from './call.ts';
+export { explain, sendProblem } from './errors.ts';
+export { ownHosts } from './origin.ts';
 export type {
   Account,
   AnyoneHandlers,
@@ -6,6 +8,7 @@ export type {
   Call,
   Cookie,
   Handler,
+  Recovery,
   Reply,
   StaffHandlers,
   Student,

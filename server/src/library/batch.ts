@@ -132,14 +132,14 @@ export async function undoLatest(call: Call<Account>): Promise<Reply> {
     const latest = await maybe<{ id: string; batch: string | null }>(
       tx,
       `select id, batch from change where ws = $1 and account = $2 and subject_kind = 'statement' and undone_at is null
-       order by at desc, id desc limit 1`,
+       order by seq desc limit 1`,
       [ws, account],
     );
     if (!latest) throw conflict('There is nothing of yours to undo.', { remedy: 'Change something first.' });
     const rows = await tx.query<ChangeRow>(
       `select id, subject_id, before, after from change
        where ws = $1 and account = $2 and undone_at is null and subject_kind = 'statement' and (id = $3 or batch = $4)
-       order by at desc, id desc`,
+       order by seq desc`,
       [ws, account, latest.id, latest.batch],
     );
     const now = call.app.clock().toISOString();

@@ -219,7 +219,7 @@ export async function readCertified(
 ): Promise<ReadonlyMap<string, Readonly<Record<string, Value>>>> {
   const rows = await readValued(
     sql,
-    'statement st where st.ws = $1 and st.individual = any($2::uuid[]) and st.retracted_at is null order by st.at, st.id',
+    'statement st where st.ws = $1 and st.individual = any($2::uuid[]) and st.retracted_at is null order by st.seq',
     [ws, individuals],
   );
   const found = new Map<string, Record<string, Value>>();

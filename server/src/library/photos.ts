@@ -10,6 +10,8 @@ import type { Account, Call, Reply } from '../http/index.ts';
 const LONGEST = 1600;
 /** Pictures with more pixels than this are refused before they are unpacked. */
 const MOST_PIXELS = 60_000_000;
+/** A picture that takes longer to read than this is refused. */
+const MOST_SECONDS = 10;
 
 interface PhotoRow {
   id: string;
@@ -41,10 +43,25 @@ export async function readPhotos(sql: Sql, ws: string, taxon: string): Promise<r
   return rows.map(asPhoto);
 }
 
-/** The picture made anew: turned upright, no larger than is shown, and without what the camera wrote into it. */
+/** The formats a photograph may have, by the first bytes of the file; what the sender calls it does not count. */
+function formatOf(bytes: Buffer): 'jpeg' | 'png' | 'webp' | null {
+  if (bytes.subarray(0, 3).equals(Buffer.from([0xff, 0xd8, 0xff]))) return 'jpeg';
+  if (bytes.subarray(0, 8).equals(Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'))) return 'png';
+  const isRiff = bytes.subarray(0, 4).toString('latin1') === 'RIFF';
+  return isRiff && bytes.subarray(8, 12).toString('latin1') === 'WEBP' ? 'webp' : null;
+}
+
+/** The picture made again: turned upright, no larger than is shown, and without what the camera wrote into it. */
 async function remade(bytes: Buffer): Promise<{ data: Buffer; width: number; height: number }> {
+  const refused = () =>
+    invalid('The file cannot be read as a picture.', {
+      field: 'file',
+      remedy: 'Send a JPEG, PNG or WebP of at most 12 MB and 60 megapixels.',
+    });
+  if (formatOf(bytes) === null) throw refused();
   try {
     const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+      .timeout({ seconds: MOST_SECONDS })
       .rotate()
       .resize({ width: LONGEST, height: LONGEST, fit: 'inside', withoutEnlargement: true })
       .flatten({ background: '#ffffff' })
@@ -52,10 +69,7 @@ async function remade(bytes: Buffer): Promise<{ data: Buffer; width: number; hei
       .toBuffer({ resolveWithObject: true });
     return { data, width: info.width, height: info.height };
   } catch {
-    throw invalid('The file cannot be read as a picture.', {
-      field: 'file',
-      remedy: 'Send a JPEG, PNG or WebP of at most 12 MB and 60 megapixels.',
-    });
+    throw refused();
   }
 }
 

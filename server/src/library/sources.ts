@@ -39,7 +39,7 @@ export async function createSource(call: Call<Account>): Promise<Reply> {
   const { ws } = call.who;
   await refuseTwice(call.app.db, ws, null, body.citation);
   const id = v7();
-  await insertRows(call.app.db, 'source', [{ ws, id, ...body, version: 1 }]);
+  await call.app.db.transaction((tx) => insertRows(tx, 'source', [{ ws, id, ...body, version: 1 }]));
   return { status: 201, body: { id, ...body, version: 1 }, version: 1 };
 }
 

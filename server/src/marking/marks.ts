@@ -4,6 +4,7 @@ import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { readStations } from '../quizzes/index.ts';
+import { isStale } from '../sittings/index.ts';
 import type { SittingRow } from '../sittings/index.ts';
 import { readRulings } from './rulings.ts';
 
@@ -54,7 +55,7 @@ export async function readMarkRows(
     [ws, run],
   );
   const headers = await readHeaders(sql, ws, [...new Set(rows.flatMap((r) => r.taxon ?? []))]);
-  const rulings = await readRulings(sql, ws, sitting.list);
+  const rulings = await readRulings(sql, ws, sitting.list, sitting.id);
   return rows.flatMap((r): MarkRow[] => {
     const truth = truths.get(r.station);
     if (!truth) return [];
@@ -112,16 +113,19 @@ function totalsOf(stations: readonly Station[], rows: readonly MarkRow[]): reado
 
 /** The newest run of a sitting with its marks, and whether anything came in since. */
 export async function readMarks(sql: Sql, ws: string, sitting: SittingRow): Promise<Marks> {
-  const run = await maybe<{ id: string; at: string; stale: boolean }>(
+  const run = await maybe<{ id: string; at: string }>(
     sql,
-    `select m.id, m.at,
-       exists (select 1 from response r join attempt t on t.ws = r.ws and t.id = r.attempt
-               where r.ws = m.ws and t.sitting = m.sitting and r.received_at > m.at) as stale
-     from marking_run m where m.ws = $1 and m.sitting = $2 order by m.at desc, m.id desc limit 1`,
+    `select m.id, m.at from marking_run m where m.ws = $1 and m.sitting = $2 order by m.seq desc limit 1`,
     [ws, sitting.id],
   );
   if (!run) return { run: null, at: null, stale: false, rows: [], totals: [] };
   const stations = await readStations(sql, ws, sitting.quiz);
   const rows = await readMarkRows(sql, ws, sitting, run.id, stations);
-  return { run: run.id, at: run.at, stale: run.stale, rows, totals: totalsOf(stations, rows) };
+  return {
+    run: run.id,
+    at: run.at,
+    stale: await isStale(sql, ws, sitting.id, run.id),
+    rows,
+    totals: totalsOf(stations, rows),
+  };
 }

@@ -38,7 +38,7 @@ async function needMark(call: Call<Account>, response: string): Promise<MarkTarg
   const row = await maybe<MarkTarget>(
     call.app.db,
     `select m.most, m.outcome, mr.sitting from mark m join marking_run mr on mr.ws = m.ws and mr.id = m.run
-     where m.ws = $1 and m.response = $2 order by mr.at desc, mr.id desc limit 1`,
+     where m.ws = $1 and m.response = $2 order by mr.seq desc limit 1`,
     [call.who.ws, response],
   );
   if (!row) throw notFound('There is no such marked answer.', { remedy: 'Mark the sitting first.' });
@@ -85,7 +85,7 @@ async function withdraw(call: Call<Account>): Promise<Reply> {
   return { body: await readMarks(call.app.db, call.who.ws, sitting) };
 }
 
-/** Decides a written name for the whole list and marks the sitting again, so that every answer with it follows. */
+/** Decides a written name for the whole list, or for this sitting where an assistant decides, and marks the sitting again, so that every answer with it follows. */
 async function rule(call: Call<Account>): Promise<Reply> {
   const body = call.body as RulingBody;
   const id = idParam(call, 'id');
@@ -93,7 +93,9 @@ async function rule(call: Call<Account>): Promise<Reply> {
   const at = call.app.clock().toISOString();
   await call.app.db.transaction(async (tx) => {
     const sitting = await needSitting(tx, call.who, id, true);
-    await writeRuling(tx, ws, sitting.list, call.who.id, body, at);
+    // An assistant decides for the sitting in front of them; a teacher for the whole list.
+    const scope = { list: sitting.list, sitting: call.who.role === 'assistant' ? sitting.id : null };
+    await writeRuling(tx, ws, scope, call.who.id, body, at);
     await markSitting(tx, { ws, sitting, by: call.who.id, at, cause: 'a name was decided' });
   });
   return { body: await readMarks(call.app.db, ws, await needSitting(call.app.db, call.who, id)) };

@@ -10,19 +10,27 @@ export interface Ruling {
   readonly outcome: RulingBody['outcome'];
 }
 
-/** Written names decided once for all on a list, by their normal form. */
-export async function readRulings(sql: Sql, ws: string, list: string): Promise<ReadonlyMap<string, Ruling>> {
+/** Written names decided for a list or for one sitting of it, by their normal form. */
+export async function readRulings(
+  sql: Sql,
+  ws: string,
+  list: string,
+  sitting: string,
+): Promise<ReadonlyMap<string, Ruling>> {
+  // What was decided for the sitting comes last and so wins over the list.
   const rows = await sql.query<Ruling>(
-    'select folded, taxon, outcome from name_ruling where ws = $1 and list = $2',
-    [ws, list],
+    `select folded, taxon, outcome from name_ruling
+     where ws = $1 and list = $2 and (sitting is null or sitting = $3) order by sitting nulls first`,
+    [ws, list, sitting],
   );
   return new Map(rows.map((r) => [r.folded, r]));
 }
 
+/** @param for the whole list, or for one sitting of it where `sitting` is given. */
 export async function writeRuling(
   tx: Sql,
   ws: string,
-  list: string,
+  { list, sitting }: { readonly list: string; readonly sitting: string | null },
   by: string,
   body: RulingBody,
   at: string,
@@ -39,9 +47,9 @@ export async function writeRuling(
     throw invalid('There is no such species.', { field: 'taxon', remedy: 'Choose one of the list.' });
   }
   await tx.query(
-    `insert into name_ruling (ws, list, folded, taxon, outcome, by_account, at) values ($1, $2, $3, $4, $5, $6, $7)
-     on conflict (ws, list, folded) do update set taxon = excluded.taxon, outcome = excluded.outcome,
+    `insert into name_ruling (ws, list, folded, taxon, outcome, by_account, at, sitting) values ($1, $2, $3, $4, $5, $6, $7, $8)
+     on conflict ${sitting === null ? '(ws, list, folded) where sitting is null' : '(ws, sitting, folded) where sitting is not null'} do update set taxon = excluded.taxon, outcome = excluded.outcome,
        by_account = excluded.by_account, at = excluded.at`,
-    [ws, list, normalise(body.typed), taxon, body.outcome, by, at],
+    [ws, list, normalise(body.typed), taxon, body.outcome, by, at, sitting],
   );
 }

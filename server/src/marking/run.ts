@@ -131,17 +131,24 @@ export async function markSitting(tx: Sql, input: RunInput): Promise<string> {
     index,
     genera: await readGenera(tx, ws, [...new Set(index.names.map((n) => n.taxon))]),
     listed: new Set(listed.map((l) => l.taxon)),
-    rulings: await readRulings(tx, ws, quiz.list),
+    rulings: await readRulings(tx, ws, quiz.list, sitting.id),
     policy: policyOf(quiz),
     shown: await readShown(tx, ws, stations),
   };
   const answers = await countedAnswers(tx, ws, sitting.id);
   const run = v7();
+  // The sitting is locked, so no two runs take one number.
+  const { seq } = await one<{ seq: number }>(
+    tx,
+    'select coalesce(max(seq), 0) + 1 as seq from marking_run where ws = $1 and sitting = $2',
+    [ws, sitting.id],
+  );
   await insertRows(tx, 'marking_run', [
     {
       ws,
       id: run,
       sitting: sitting.id,
+      seq,
       at: input.at,
       cause: input.cause,
       names_hash: createHash('sha256')

@@ -27,7 +27,7 @@ interface Row {
 export async function readTrees(sql: Sql, ws: string, ids?: readonly string[]): Promise<readonly TreeRow[]> {
   const rows = await sql.query<Row>(
     `select i.id, tr.tag, ${SITE} as site, tl.name as trail, i.stage, i.condition, tr.planted, tr.hazards, tr.access,
-       (select d.taxon from determination d where d.ws = i.ws and d.individual = i.id order by d.at desc, d.id desc limit 1) as taxon,
+       (select d.taxon from determination d where d.ws = i.ws and d.individual = i.id order by d.seq desc limit 1) as taxon,
        (select jsonb_object_agg(r.organ, r.how) from reach r where r.ws = i.ws and r.individual = i.id) as reach
      from tree tr join individual i on i.ws = tr.ws and i.id = tr.individual
      join site si on si.ws = tr.ws and si.id = tr.site left join trail tl on tl.ws = tr.ws and tl.id = tr.trail

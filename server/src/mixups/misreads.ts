@@ -13,7 +13,7 @@ export async function readMisreads(sql: Sql, ws: string, section: string): Promi
   const rows = await sql.query<Row>(
     `select k.character, r.value ->> 'state' as state, m.outcome, count(*)::integer as times
      from sitting s
-     join lateral (select id from marking_run x where x.ws = s.ws and x.sitting = s.id order by x.at desc, x.id desc limit 1) run on true
+     join lateral (select id from marking_run x where x.ws = s.ws and x.sitting = s.id order by x.seq desc limit 1) run on true
      join mark m on m.ws = s.ws and m.run = run.id
      join response r on r.ws = m.ws and r.id = m.response
      join ask k on k.ws = r.ws and k.id = r.ask and k.kind = 'call'

@@ -15,7 +15,9 @@ async function createQuiz(call: Call<Account>): Promise<Reply> {
     throw invalid('There is no such list.', { field: 'list', remedy: 'Make the list first.' });
   }
   const id = v7();
-  await insertRows(call.app.db, 'quiz', [{ ws, id, name, list, kind: 'field', policy: POLICY, version: 1 }]);
+  await call.app.db.transaction((tx) =>
+    insertRows(tx, 'quiz', [{ ws, id, name, list, kind: 'field', policy: POLICY, version: 1 }]),
+  );
   return { status: 201, body: await readQuiz(call.app.db, ws, call.who.id, id) };
 }
 

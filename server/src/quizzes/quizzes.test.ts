@@ -139,9 +139,10 @@ describe('a sitting', () => {
     const renewed = await owner.call<{ code: string }>('POST', `/api/sittings/${sitting.id}/code`);
     expect((await app.nobody().call('POST', '/api/walk/join', { code, student: '21' })).status).toBe(401);
     const typed = renewed.body.code.toLowerCase().replace(/(...)/, '$1 ');
-    expect((await app.nobody().call('POST', '/api/walk/join', { code: typed, student: '21' })).status).toBe(
-      201,
-    );
+    expect(
+      (await app.nobody().call('POST', '/api/walk/join', { code: typed, student: '21', word: 'red kite' }))
+        .status,
+    ).toBe(201);
   });
 });
 

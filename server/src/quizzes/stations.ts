@@ -7,6 +7,9 @@ import type { Account, Call, Reply } from '../http/index.ts';
 import { readVocabulary } from '../library/index.ts';
 import { needQuiz, readStations } from './store.ts';
 
+/** Numbers above this exist only between the two steps of a renumbering. */
+const MOST_STATIONS = 200;
+
 async function checkStation(tx: Sql, ws: string, body: StationBody): Promise<void> {
   if (!(await maybe(tx, 'select 1 from tree where ws = $1 and individual = $2', [ws, body.individual]))) {
     throw invalid('There is no such tree.', { field: 'individual', remedy: 'Choose a tagged tree.' });
@@ -86,6 +89,11 @@ export async function createStation(call: Call<Account>): Promise<Reply> {
       'select coalesce(max(number), 0) + 1 as n from station where ws = $1 and quiz = $2 and removed_at is null',
       [ws, quiz],
     );
+    if ((next?.n ?? 1) > MOST_STATIONS) {
+      throw conflict(`A quiz has at most ${MOST_STATIONS} stations.`, {
+        remedy: 'Make another quiz for the rest.',
+      });
+    }
     const id = v7();
     await insertRows(tx, 'station', [
       {
@@ -104,17 +112,28 @@ export async function createStation(call: Call<Account>): Promise<Reply> {
   return { status: 201, body: made, ...(made ? { version: made.version } : {}) };
 }
 
+/**
+ * Locks the quiz of a station, then the station: every change of stations locks in this order, so that two people
+ * who change two stations of one quiz never wait for each other.
+ */
 async function needStation(
   tx: Sql,
   ws: string,
   id: string,
 ): Promise<{ quiz: string; version: number; number: number }> {
+  const gone = () => notFound('This station was deleted.', { remedy: 'Open the quiz again.' });
+  const of = await maybe<{ quiz: string }>(tx, 'select quiz from station where ws = $1 and id = $2', [
+    ws,
+    id,
+  ]);
+  if (!of) throw gone();
+  await needUnlocked(tx, ws, of.quiz);
   const row = await maybe<{ quiz: string; version: number; number: number }>(
     tx,
     'select quiz, version, number from station where ws = $1 and id = $2 and removed_at is null for update',
     [ws, id],
   );
-  if (!row) throw notFound('There is no such station.', { remedy: 'Read the quiz again.' });
+  if (!row) throw gone();
   return row;
 }
 
@@ -131,14 +150,18 @@ async function moveTo(tx: Sql, ws: string, quiz: string, id: string, to: number)
   await renumber(tx, ws, order);
 }
 
-/** In two steps, so that no two stations ever bear one number. */
+/** Numbers stations from 1 on, in two steps, so that no two stations ever have one number. */
 async function renumber(tx: Sql, ws: string, order: readonly string[]): Promise<void> {
-  for (const [i, id] of order.entries()) {
-    await tx.query('update station set number = $3 where ws = $1 and id = $2', [ws, id, 200 - i]);
-  }
-  for (const [i, id] of order.entries()) {
-    await tx.query('update station set number = $3 where ws = $1 and id = $2', [ws, id, i + 1]);
-  }
+  await tx.query(
+    `update station s set number = $3 + o.n from unnest($2::uuid[]) with ordinality o(id, n)
+     where s.ws = $1 and s.id = o.id`,
+    [ws, order, MOST_STATIONS],
+  );
+  await tx.query('update station set number = number - $3 where ws = $1 and id = any($2::uuid[])', [
+    ws,
+    order,
+    MOST_STATIONS,
+  ]);
 }
 
 export async function changeStation(call: Call<Account>): Promise<Reply> {
@@ -147,7 +170,6 @@ export async function changeStation(call: Call<Account>): Promise<Reply> {
   const id = idParam(call, 'id');
   const changed = await call.app.db.transaction(async (tx) => {
     const standing = await needStation(tx, ws, id);
-    await needUnlocked(tx, ws, standing.quiz);
     needVersion(call, standing.version, await stationOf(tx, ws, standing.quiz, id));
     await checkStation(tx, ws, body);
     await tx.query('update station set individual = $3, version = version + 1 where ws = $1 and id = $2', [
@@ -169,7 +191,6 @@ export async function removeStation(call: Call<Account>): Promise<Reply> {
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {
     const standing = await needStation(tx, ws, id);
-    await needUnlocked(tx, ws, standing.quiz);
     needVersion(call, standing.version, await stationOf(tx, ws, standing.quiz, id));
     await tx.query('update station set removed_at = $3, version = version + 1 where ws = $1 and id = $2', [
       ws,

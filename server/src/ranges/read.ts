@@ -55,7 +55,7 @@ const readSpots = (sql: Sql, ws: string, taxon: string | null): Promise<readonly
     `select * from (
        select tr.individual as tree, tr.tag, coalesce(tl.name, si.name) as where, tr.lat, tr.lon, tr.planted,
          (select d.taxon from determination d where d.ws = tr.ws and d.individual = tr.individual
-          order by d.at desc, d.id desc limit 1) as taxon
+          order by d.seq desc limit 1) as taxon
        from tree tr join site si on si.ws = tr.ws and si.id = tr.site
        left join trail tl on tl.ws = tr.ws and tl.id = tr.trail
        where tr.ws = $1 and tr.lat is not null and tr.lon is not null) t

@@ -1,5 +1,7 @@
 import { idParam } from '../http/index.ts';
 import type { StaffHandlers } from '../http/index.ts';
+import { decideDevice, readDevices, resetWord } from './devices.ts';
+import { changeHoldDays, holds, releaseStations } from './holds.ts';
 import { enterSheet, readSheet } from './sheets.ts';
 import { changeSitting, changeSittingStation, changeState, createSitting, renewCode } from './states.ts';
 import { followQuiz, needSitting, readSitting } from './store.ts';
@@ -9,12 +11,19 @@ export { drawnStations } from './drawn.ts';
 export { asSketch } from './sketch.ts';
 export { readShown } from './key.ts';
 export type { Shown } from './key.ts';
-export { giveBack } from './states.ts';
+export { giveBack, isStale, newestRun } from './states.ts';
+export { readHolds } from './holds.ts';
 export { needSitting, sittingById } from './store.ts';
 export type { SittingRow } from './store.ts';
 
 export const sittingsHandlers: StaffHandlers = {
   sittingCreate: createSitting,
+  devices: async (call) => ({ body: await readDevices(call) }),
+  deviceDecide: decideDevice,
+  wordReset: resetWord,
+  holds,
+  holdDays: changeHoldDays,
+  stationRelease: releaseStations,
   sitting: async (call) => {
     const id = idParam(call, 'id');
     const row = await needSitting(call.app.db, call.who, id);

@@ -6,6 +6,7 @@ import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { Account, Call, Reply } from '../http/index.ts';
 import { needQuiz, readStations } from '../quizzes/index.ts';
+import { closeSegments } from '../answers/index.ts';
 import { newCode } from './codes.ts';
 import { writeKey } from './key.ts';
 import { followQuiz, needSitting, publicId, readSitting } from './store.ts';
@@ -14,7 +15,13 @@ import type { SittingRow } from './store.ts';
 const CODE_DAYS = 60;
 
 export async function createSitting(call: Call<Account>): Promise<Reply> {
-  const body = call.body as { section: string; on: string; handling: string[]; wet: boolean };
+  const body = call.body as {
+    section: string;
+    on: string;
+    handling: string[];
+    wet: boolean;
+    makeUp: boolean;
+  };
   const { ws } = call.who;
   const quiz = idParam(call, 'id');
   const id = v7();
@@ -44,6 +51,7 @@ export async function createSitting(call: Call<Account>): Promise<Reply> {
         state: 'draft',
         handling,
         wet: body.wet,
+        make_up: body.makeUp,
         led: false,
         version: 1,
       },
@@ -171,26 +179,62 @@ export async function changeState(call: Call<Account>): Promise<Reply> {
       );
     }
     const made = to === 'open' ? await open(tx, ws, sitting, now) : null;
-    if (to === 'given_back') await giveBack(tx, ws, id, now.toISOString());
-    else await tx.query('update sitting set state = $3 where ws = $1 and id = $2', [ws, id, to]);
+    if (to === 'given_back') {
+      await refuseStale(tx, ws, sitting);
+      await giveBack(tx, ws, id, now.toISOString());
+    } else await tx.query('update sitting set state = $3 where ws = $1 and id = $2', [ws, id, to]);
     await tx.query('update sitting set version = version + 1 where ws = $1 and id = $2', [ws, id]);
     return made;
   });
+  if (to === 'closed' || to === 'given_back') await closeSegments(call.app.db, call.app.answers, id);
   const body = { ...(await readSitting(call.app.db, call.who, id)), code };
   return { body, version: body.version };
 }
 
-/** The newest run becomes the one the students see. @throws where there is none. */
-export async function giveBack(tx: Sql, ws: string, sitting: string, at: string): Promise<void> {
-  const run = await maybe<{ id: string }>(
-    tx,
-    'select id from marking_run where ws = $1 and sitting = $2 order by at desc, id desc limit 1',
+/** Students would see scores that leave out what they wrote, and grading is over once results are returned. */
+async function refuseStale(tx: Sql, ws: string, sitting: SittingRow): Promise<void> {
+  const run = await newestRun(tx, ws, sitting.id);
+  if (run === null || !(await isStale(tx, ws, sitting.id, run))) return;
+  throw conflict('Answers came in after grading.', {
+    field: 'to',
+    remedy: 'Grade again, then return the results.',
+  });
+}
+
+/** The run with the highest number, whatever any clock says; null where there is none. */
+export async function newestRun(sql: Sql, ws: string, sitting: string): Promise<string | null> {
+  const row = await maybe<{ id: string }>(
+    sql,
+    'select id from marking_run where ws = $1 and sitting = $2 order by seq desc limit 1',
     [ws, sitting],
   );
-  if (!run) throw conflict('The sitting has not been marked.', { remedy: 'Mark it first.' });
+  return row?.id ?? null;
+}
+
+/** Whether an answer that counts has no grade in a run. */
+export async function isStale(sql: Sql, ws: string, sitting: string, run: string): Promise<boolean> {
+  const row = await maybe(
+    sql,
+    `select 1 from (
+       select distinct on (t.student, r.sitting_station, r.ask) r.ws, r.id, r.ask
+       from response r join attempt t on t.ws = r.ws and t.id = r.attempt
+       where r.ws = $1 and t.sitting = $2
+       order by t.student, r.sitting_station, r.ask, t.takeover desc, r.seq desc) c
+     join ask a on a.ws = c.ws and a.id = c.ask
+     where a.kind <> 'sureness'
+       and not exists (select 1 from mark m where m.ws = c.ws and m.run = $3 and m.response = c.id) limit 1`,
+    [ws, sitting, run],
+  );
+  return row !== null;
+}
+
+/** The newest run becomes the one the students see. @throws where there is none. */
+export async function giveBack(tx: Sql, ws: string, sitting: string, at: string): Promise<void> {
+  const run = await newestRun(tx, ws, sitting);
+  if (run === null) throw conflict('The sitting has not been marked.', { remedy: 'Mark it first.' });
   await tx.query(
     `update sitting set state = 'given_back', given_run = $3, given_at = $4 where ws = $1 and id = $2`,
-    [ws, sitting, run.id, at],
+    [ws, sitting, run, at],
   );
 }
 

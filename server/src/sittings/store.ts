@@ -20,6 +20,8 @@ export interface SittingRow {
   state: SittingState;
   handling: Handling[];
   wet: boolean;
+  make_up: boolean;
+  public_id: string;
   code_expires: string | null;
   given_run: string | null;
   version: number;
@@ -27,7 +29,7 @@ export interface SittingRow {
   list: string;
 }
 
-const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.code_expires, s.given_run, s.version,
+const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.make_up, s.public_id, s.code_expires, s.given_run, s.version,
   (select ${SITE} from site si where si.ws = s.ws and si.id = sec.site) as site, q.list`;
 const FROM = `sitting s join section sec on sec.ws = s.ws and sec.id = s.section join quiz q on q.ws = s.ws and q.id = s.quiz`;
 
@@ -111,7 +113,9 @@ export async function readPeople(
         where t.ws = st.ws and t.sitting = $2 and t.student = st.id
           and (coalesce(r.typed, '') <> '' or r.value ? 'state' or r.sure is not null))::integer as answered,
        exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id) as joined,
-       exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id and t.submitted_at is not null) as submitted
+       exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id and t.submitted_at is not null) as submitted,
+       (select count(*) from device d where d.ws = st.ws and d.sitting = $2 and d.student = st.id and d.state = 'in')::integer as devices,
+       (select count(*) from device d where d.ws = st.ws and d.sitting = $2 and d.student = st.id and d.state = 'asked')::integer as asking
      from enrolment e join student st on st.ws = e.ws and st.id = e.student
      where e.ws = $1 and e.section = $3 and e.from_on <= $4::date and (e.to_on is null or e.to_on >= $4::date)
      order by length(st.code), st.code`,
@@ -155,6 +159,7 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     site: asSite(sitting.site),
     handling: sitting.handling,
     wet: sitting.wet,
+    makeUp: sitting.make_up,
     codeExpires: sitting.code_expires,
     stations: at,
     people: await readPeople(sql, ws, sitting),

@@ -1,9 +1,10 @@
 import { maybe } from '../db/index.ts';
 import { idParam, notFound } from '../http/index.ts';
 import type { Account, Call, Reply, StaffHandlers } from '../http/index.ts';
-import { eraseStudent } from './erase.ts';
+import { eraseEverywhere } from './again.ts';
 import { readRecord } from './record.ts';
 
+export { eraseAgain, eraseEverywhere } from './again.ts';
 export { eraseStudent } from './erase.ts';
 
 const noStudent = () =>
@@ -27,10 +28,9 @@ async function erase(call: Call<Account>): Promise<Reply> {
   const at = call.app.clock().toISOString();
   if (!(await maybe(call.app.db, 'select 1 from student where ws = $1 and id = $2', [ws, student])))
     throw noStudent();
-  // Written down first: should the process die in between, a restart and a restore both know of it.
-  call.app.erasures.append({ ws, student, at });
-  await call.app.db.transaction((tx) => eraseStudent(tx, ws, student, at));
-  call.app.answers.forget(student);
+  // Written down first: should the process die in between, the next start and a restore both finish it.
+  await call.app.erasures.append({ ws, student, at });
+  await eraseEverywhere(call.app.db, call.app.answers, { ws, student, at });
   return { status: 204 };
 }
 

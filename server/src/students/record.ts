@@ -43,7 +43,7 @@ export async function readRecord(sql: Sql, ws: string, student: string): Promise
        join sitting_station ss on ss.ws = r.ws and ss.id = r.sitting_station join station st on st.ws = ss.ws and st.id = ss.station
        join ask k on k.ws = r.ws and k.id = r.ask
        left join mark m on m.ws = r.ws and m.response = r.id and m.run = (
-         select x.id from marking_run x where x.ws = s.ws and x.sitting = s.id order by x.at desc, x.id desc limit 1)
+         select x.id from marking_run x where x.ws = s.ws and x.sitting = s.id order by x.seq desc limit 1)
        left join override o on o.ws = r.ws and o.response = r.id and o.withdrawn_at is null
        where t.ws = $1 and t.student = $2 order by s.on_date, st.number, k.ord, r.seq`,
       [ws, student],

@@ -5,7 +5,8 @@ import type { Express } from 'express';
 import { pino } from 'pino';
 import type { SittingDetail, WalkSitting } from '@hurrow/contract';
 import { answersInMemory, erasuresInMemory } from '../answers/index.ts';
-import type { AnswersLog } from '../answers/index.ts';
+import type { AnswersLog, Erasures } from '../answers/index.ts';
+import { NOTHING_TO_RECOVER } from '../http/index.ts';
 import { createApp } from '../app.ts';
 import { migrate, openPglite, openPostgres } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
@@ -50,6 +51,9 @@ export interface TestApp {
   readonly nobody: () => Client;
   readonly owner: () => Promise<Client>;
   readonly assistant: () => Promise<Client>;
+  readonly erasures: Erasures;
+  /** How long each request that was held up would have waited, in milliseconds. */
+  readonly waits: readonly number[];
   /** Moves the clock. */
   readonly later: (ms: number) => void;
   readonly close: () => Promise<void>;
@@ -62,16 +66,26 @@ export async function openTestApp({
 } = {}): Promise<TestApp> {
   const { db, drop } = await freshDatabase(filled);
   const answers = answersInMemory();
+  const erasures = erasuresInMemory();
+  const waits: number[] = [];
   let ahead = 0;
   const express = createApp({
     app: {
       db,
       answers,
-      erasures: erasuresInMemory(),
+      erasures,
       // Time goes on by itself, so that what comes later is later.
       clock: () => new Date(NOW.getTime() + (ahead += 1)),
       setupCode,
       version: 'test',
+      recovery: NOTHING_TO_RECOVER,
+      // Limits hold nobody up here; what they would have waited is on record, and the clock goes on by it.
+      wait: (ms) => {
+        waits.push(ms);
+        ahead += ms;
+        return Promise.resolve();
+      },
+      isOwnHost: (name) => name === '127.0.0.1',
     },
     logger: pino({ level: process.env['LOG_LEVEL'] ?? 'silent' }),
     dist: '/nowhere',
@@ -93,6 +107,8 @@ export async function openTestApp({
     express,
     base,
     answers,
+    erasures,
+    waits,
     nobody: () => client(base),
     owner: () => signedIn('Ilse Varn', PASSPHRASES.owner),
     assistant: () => signedIn('Corin Dask', PASSPHRASES.assistant),
@@ -137,13 +153,18 @@ export async function moveSitting(owner: Client, sitting: string, to: string): P
   if (status !== 200) throw new Error(`The sitting could not become ${to}: ${status}`);
 }
 
-export async function joinWalk(
-  app: TestApp,
+export const joinWalk = (app: TestApp, code: string, student: string, word?: string) =>
+  joinWalkAt(app.base, code, student, word);
+
+/** Joins a sitting from a phone of its own, with a word that only this student uses. */
+export async function joinWalkAt(
+  base: string,
   code: string,
   student: string,
+  word = `word of ${student}`,
 ): Promise<{ phone: Client; walk: WalkSitting }> {
-  const phone = app.nobody();
-  const joined = await phone.call('POST', '/api/walk/join', { code, student });
+  const phone = client(base);
+  const joined = await phone.call('POST', '/api/walk/join', { code, student, word });
   if (joined.status !== 201) throw new Error(`Number ${student} could not join: ${joined.status}`);
   return { phone, walk: (await phone.call<WalkSitting>('GET', '/api/walk/sitting')).body };
 }

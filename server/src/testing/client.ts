@@ -9,6 +9,8 @@ export interface Answer<T> {
 export interface ClientOptions {
   readonly version?: number;
   readonly origin?: string | null;
+  /** Sent as `Idempotency-Key`. */
+  readonly key?: string;
   /** The kind of a body that is a file. */
   readonly type?: string;
   /** The answer is wanted as it was sent, letter by letter. */
@@ -46,6 +48,7 @@ export function client(base: string): Client {
           ...(body === undefined ? {} : { 'Content-Type': options.type ?? 'application/json' }),
           ...(origin === null ? {} : { Origin: origin }),
           ...(options.version === undefined ? {} : { 'If-Match': `"${options.version}"` }),
+          ...(options.key === undefined ? {} : { 'Idempotency-Key': options.key }),
           ...(sent.length > 0 ? { Cookie: sent.join('; ') } : {}),
         },
         ...(body === undefined

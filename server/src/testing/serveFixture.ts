@@ -15,4 +15,4 @@ const running = await serve({
     stored = rows.map((r) => r.id).join(' ');
   },
 });
-process.stdout.write(`replayed ${running.replayed}\nstored ${stored}\nready at ${running.address}\n`);
+process.stdout.write(`replayed ${running.recovery.stored}\nstored ${stored}\nready at ${running.address}\n`);

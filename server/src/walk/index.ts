@@ -1,10 +1,10 @@
 import type { AnyoneHandlers, StudentHandlers } from '../http/index.ts';
 import { submit, takeAnswers } from './answers.ts';
-import { join, leave } from './join.ts';
+import { join, joining, leave } from './join.ts';
 import { walkResults } from './results.ts';
 import { walkSitting } from './sitting.ts';
 
-export const joinHandlers: AnyoneHandlers = { walkJoin: join };
+export const joinHandlers: AnyoneHandlers = { walkJoin: join, walkJoining: joining };
 
 export const walkHandlers: StudentHandlers = {
   walk: async (call) => ({ body: await walkSitting(call) }),

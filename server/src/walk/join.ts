@@ -1,77 +1,242 @@
+import { v7 } from 'uuid';
+import { JOIN_NEEDS } from '@hurrow/contract';
+import type { Joining } from '@hurrow/contract';
 import {
-  hashToken,
   WALK_COOKIE,
-  checkLimit,
-  countFailure,
+  checkWord,
   endSession,
+  hashToken,
+  hashWord,
+  slowDown,
   startSession,
 } from '../access/index.ts';
 import { attemptFor } from '../answers/index.ts';
-import { maybe } from '../db/index.ts';
-import { conflict, notSignedIn } from '../http/index.ts';
+import { insertRows, maybe } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { conflict, forbidden, invalid, notSignedIn } from '../http/index.ts';
 import type { Call, Reply, Student } from '../http/index.ts';
 import { readCode } from '../sittings/index.ts';
 
-/** Failures allowed in a quarter of an hour from one address; a whole class may share it. */
-const JOINS = 60;
-/** The same for one code, so that class numbers cannot be tried out. */
-const PER_CODE = 40;
+/** Wrong tries of codes and numbers: from one address, which a whole class may share, and at one code. */
+const PER_ADDRESS = { burst: 60, everyMs: 2000 } as const;
+const PER_CODE = { burst: 200, everyMs: 500 } as const;
+/** Tries of the private word of one student. */
+const PER_WORD = { burst: 5, everyMs: 10_000 } as const;
+/** Phones of one student that may ask staff at once. */
+const MOST_ASKING = 2;
+/** Paper sheets have attempts of their own, above all phones. */
+const PAPER = 1000;
 
 interface Found {
-  ws: string;
-  sitting: string;
-  state: string;
-  student: string;
-  takeover: number | null;
+  readonly ws: string;
+  readonly sitting: string;
+  readonly state: string;
+  readonly student: string;
+  readonly code: string;
+  /** The private word as kept; null where none was chosen or staff reset it. */
+  readonly word: string | null;
+  readonly reset: boolean;
+  /** The highest number of a phone that joined this sitting. */
+  readonly takeover: number | null;
+  /** Whether this student ever joined anything by phone. */
+  readonly joined: boolean;
+  /** Whether they have a phone or a sheet in this sitting. */
+  readonly tookPart: boolean;
 }
 
-/** Code and class number are refused together, so that neither tells whether the other was right. */
-export async function join(call: Call): Promise<Reply> {
-  const body = call.body as { code: string; student: string; takeover: boolean };
-  const { db } = call.app;
-  const now = call.app.clock();
-  const code = hashToken(readCode(body.code));
-  const buckets: [string, number][] = [
-    [`join/ip/${call.ip}`, JOINS],
-    [`join/code/${code}`, PER_CODE],
-  ];
-  for (const [bucket, most] of buckets) await checkLimit(db, bucket, most, now);
-  const found = await maybe<Found>(
-    db,
-    `select s.ws, s.id as sitting, s.state, st.id as student,
-       (select max(t.takeover) from attempt t where t.ws = s.ws and t.sitting = s.id and t.student = st.id and t.takeover < 1000) as takeover
+interface JoinBody {
+  readonly code: string;
+  readonly student: string;
+  readonly word: string | null;
+  readonly ask: boolean;
+}
+
+async function find(call: Call, codeHash: string, number: string): Promise<Found | null> {
+  return maybe<Found>(
+    call.app.db,
+    `select s.ws, s.id as sitting, s.state, st.id as student, st.code, w.hash as word,
+       coalesce(w.student is not null and w.hash is null, false) as reset,
+       (select max(t.takeover) from attempt t
+        where t.ws = s.ws and t.sitting = s.id and t.student = st.id and t.takeover < ${PAPER}) as takeover,
+       exists (select 1 from device d where d.ws = s.ws and d.student = st.id and d.state in ('in', 'ended')
+                 and d.takeover is not null) as joined,
+       exists (select 1 from attempt t where t.ws = s.ws and t.sitting = s.id and t.student = st.id) as "tookPart"
      from sitting s join enrolment e on e.ws = s.ws and e.section = s.section and e.to_on is null
      join student st on st.ws = e.ws and st.id = e.student
+     left join student_secret w on w.ws = st.ws and w.student = st.id
      where s.code_hash = $1 and s.code_expires > $2 and s.state <> 'draft' and lower(st.code) = lower($3)`,
-    [code, now.toISOString(), body.student],
+    [codeHash, call.app.clock().toISOString(), number],
   );
-  if (!found) {
-    for (const [bucket] of buckets) await countFailure(db, bucket, now);
-    throw notSignedIn('This code and class number do not fit an open sitting.', {
-      field: 'code',
-      remedy: 'Check both with your instructor.',
+}
+
+/** The session of this phone, where it is already in under that number. */
+const sameDevice = (call: Call, f: Found): Student | null =>
+  call.who.kind === 'student' && call.who.student === f.student && call.who.sitting === f.sitting
+    ? call.who
+    : null;
+
+/** A problem whose type tells the page which step comes next. */
+function needs(type: string, detail: string, remedy: string) {
+  const problem = conflict(detail, { field: 'word', remedy });
+  return Object.assign(problem, { details: { ...problem.details, type } });
+}
+
+/** Whether a word may be chosen freely: nobody has claimed the number, or staff reset it. */
+const isFree = (f: Found): boolean => f.reset || (f.word === null && !f.joined && f.state !== 'given_back');
+
+/**
+ * Claims the number for whoever chose its word. Two phones that claim at once: one wins, the other is asked for the
+ * word. @returns whether it was claimed.
+ */
+async function claim(sql: Sql, f: Found, hash: string, at: string): Promise<boolean> {
+  const rows = await sql.query(
+    `insert into student_secret as w (ws, student, hash, at) values ($1, $2, $3, $4)
+     on conflict (ws, student) do update set hash = excluded.hash, reset_by = null, at = excluded.at
+       where w.hash is null
+     returning student`,
+    [f.ws, f.student, hash, at],
+  );
+  return rows.length > 0;
+}
+
+/** @throws unless the word is right, or the number is free and the word claims it. @returns the hash to claim with. */
+async function checkClaim(call: Call, f: Found, word: string | null): Promise<string | null> {
+  if (isFree(f)) {
+    if (word === null)
+      throw needs(
+        JOIN_NEEDS.choose,
+        `Choose a private word for number ${f.code}.`,
+        'You need it when you join again or on another phone. Nobody else should know it.',
+      );
+    return hashWord(word);
+  }
+  if (f.word === null || word === null)
+    throw needs(
+      JOIN_NEEDS.word,
+      `Number ${f.code} is in use.`,
+      f.word === null
+        ? 'If it is yours, ask your instructor to let this phone in.'
+        : 'If it is yours, type its private word. If you forgot it, ask your instructor to let this phone in.',
+    );
+  const right = await slowDown(call.app, [{ bucket: `join/word/${f.student}`, ...PER_WORD }]);
+  if (!(await checkWord(word, f.word))) {
+    throw invalid('This is not the private word of this number.', {
+      field: 'word',
+      remedy: 'Check the word, or ask your instructor to let this phone in.',
     });
   }
-  const known = call.who.kind === 'student' ? call.who : null;
-  const sameDevice = known?.student === found.student && known.sitting === found.sitting;
-  const looking = found.state === 'given_back';
-  if (found.takeover !== null && !sameDevice && !body.takeover && !looking) {
-    throw conflict(`Number ${body.student} has already joined on another device.`, {
-      field: 'student',
-      remedy: 'Check your number. If it is yours, go on here: what was sent from there stays.',
-    });
-  }
-  const takeover = sameDevice ? known.takeover : looking ? (found.takeover ?? 1) : (found.takeover ?? 0) + 1;
-  const { ws, sitting, student } = found;
-  const cookie = await db.transaction(async (tx) => {
-    if (!looking) await attemptFor(tx, { ws, sitting, student, takeover });
-    if (known) await endSession(tx, known.tokenHash);
-    return startSession(tx, now, { kind: 'student', ws, student, sitting, takeover });
+  await right();
+  return null;
+}
+
+/** Lets a phone in: its device, its attempt and its session. */
+async function letIn(call: Call, f: Found, claimWith: string | null): Promise<Reply> {
+  const now = call.app.clock();
+  const at = now.toISOString();
+  const { ws, sitting, student } = f;
+  const cookie = await call.app.db.transaction(async (tx) => {
+    // One phone of a student at a time, so that two that join at once get numbers of their own.
+    await tx.query('select 1 from student where ws = $1 and id = $2 for update', [ws, student]);
+    if (claimWith !== null && !(await claim(tx, f, claimWith, at)))
+      throw needs(JOIN_NEEDS.word, `Number ${f.code} is in use.`, 'If it is yours, type its private word.');
+    const takeover = await nextTakeover(tx, f);
+    if (f.state !== 'given_back') await attemptFor(tx, { ws, sitting, student, takeover });
+    const device = v7();
+    await insertRows(tx, 'device', [
+      { ws, id: device, sitting, student, takeover, state: 'in', asked_at: at },
+    ]);
+    if (call.who.kind === 'student') await endSession(tx, call.who.tokenHash);
+    return startSession(tx, now, { kind: 'student', ws, student, sitting, takeover, device });
   });
   return { status: 201, body: {}, cookies: [cookie] };
 }
 
+/** The number of the next phone; whoever only looks at results takes part with the last one. */
+async function nextTakeover(tx: Sql, f: Found): Promise<number> {
+  const row = await maybe<{ takeover: number | null }>(
+    tx,
+    `select max(takeover) as takeover from attempt where ws = $1 and sitting = $2 and student = $3 and takeover < ${PAPER}`,
+    [f.ws, f.sitting, f.student],
+  );
+  const last = row?.takeover ?? 0;
+  return f.state === 'given_back' ? Math.max(1, last) : last + 1;
+}
+
+/** Puts the phone before staff, who see its number and let it in or not; the word it brings becomes the new one. */
+async function askStaff(call: Call, f: Found, word: string | null): Promise<Reply> {
+  const now = call.app.clock();
+  const { ws, sitting, student } = f;
+  const wordHash = word === null ? null : await hashWord(word);
+  const cookie = await call.app.db.transaction(async (tx) => {
+    await tx.query('select 1 from student where ws = $1 and id = $2 for update', [ws, student]);
+    await tx.query(
+      `update device set state = 'ended' where ws = $1 and id in (
+         select id from device where ws = $1 and sitting = $2 and student = $3 and state = 'asked'
+         order by asked_at desc offset ${MOST_ASKING - 1})`,
+      [ws, sitting, student],
+    );
+    const device = v7();
+    await insertRows(tx, 'device', [
+      { ws, id: device, sitting, student, state: 'asked', word_hash: wordHash, asked_at: now.toISOString() },
+    ]);
+    return startSession(tx, now, { kind: 'student', ws, student, sitting, takeover: 1, device });
+  });
+  return { status: 202, body: {}, cookies: [cookie] };
+}
+
+/**
+ * Joins a sitting. A student number is claimed with a private word, chosen at the first join; every further phone
+ * needs the word or is let in by staff. Code and number are refused together, so that neither tells whether the other
+ * was right.
+ */
+export async function join(call: Call): Promise<Reply> {
+  const body = call.body as JoinBody;
+  const code = hashToken(readCode(body.code));
+  const found = await find(call, code, body.student);
+  if (found && sameDevice(call, found)) return { status: 201, body: {} };
+  const right = await slowDown(call.app, [
+    { bucket: `join/ip/${call.ip}`, ...PER_ADDRESS },
+    { bucket: `join/code/${code}`, ...PER_CODE },
+  ]);
+  if (!found) {
+    throw notSignedIn('This code and student number do not fit an open quiz.', {
+      field: 'code',
+      remedy: 'Check both with your instructor.',
+    });
+  }
+  await right();
+  if (found.state === 'given_back' && !found.tookPart) {
+    throw forbidden(`Number ${found.code} has no answers in this quiz, so there are no results.`, {
+      field: 'student',
+      remedy: 'Check your number, or ask your instructor.',
+    });
+  }
+  if (body.ask) return askStaff(call, found, body.word);
+  return letIn(call, found, await checkClaim(call, found, body.word));
+}
+
+/** How a phone that asked to be let in stands; its cookie is no session yet, so it is read here alone. */
+export async function joining(call: Call): Promise<Reply> {
+  const token = call.cookie(WALK_COOKIE);
+  const row = token
+    ? await maybe<{ state: Joining['state'] }>(
+        call.app.db,
+        `select d.state from session s join device d on d.ws = s.ws and d.id = s.device
+         where s.token_hash = $1 and s.expires > $2`,
+        [hashToken(token), call.app.clock().toISOString()],
+      )
+    : null;
+  const body: Joining = { state: row?.state ?? 'none' };
+  return { body };
+}
+
 export async function leave(call: Call<Student>): Promise<Reply> {
-  await endSession(call.app.db, call.who.tokenHash);
+  await call.app.db.transaction(async (tx) => {
+    await tx.query(`update device set state = 'ended' where ws = $1 and id = $2`, [
+      call.who.ws,
+      call.who.device,
+    ]);
+    await endSession(tx, call.who.tokenHash);
+  });
   return { status: 204, cookies: [{ name: WALK_COOKIE, value: null, path: '/api/walk' }] };
 }

@@ -1,18 +1,18 @@
-import type { ResultAsk, ResultStation, Station, WalkResults } from '@hurrow/contract';
-import { valueWords } from '@hurrow/core/characters';
+import type { MarkRow, ResultAsk, ResultStation, Station, WalkResults } from '@hurrow/contract';
+import { valueWords, vocabularyOf } from '@hurrow/core/characters';
+import type { Vocabulary } from '@hurrow/core/characters';
 import { allowedHandling } from '@hurrow/core/conditions';
 import type { Conditions, Material } from '@hurrow/core/conditions';
 import { asShown, comparePair, describeTaxa } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { sketches } from './sketch.ts';
-import { vocabularyOf } from '@hurrow/core/characters';
 import { maybe } from '../db/index.ts';
 import { forbidden, notFound } from '../http/index.ts';
 import type { Call, Student } from '../http/index.ts';
 import { readHeaders, readLibrary, readSitePlace, readVocabulary } from '../library/index.ts';
 import { readMarkRows } from '../marking/index.ts';
 import { readStations } from '../quizzes/index.ts';
-import { sittingById } from '../sittings/index.ts';
+import { readHolds, sittingById } from '../sittings/index.ts';
 import type { SittingRow } from '../sittings/index.ts';
 
 const MOST_TELLS = 4;
@@ -33,17 +33,60 @@ const conditionsAt = (sitting: SittingRow, place: Place, station: Station): Cond
   wet: sitting.wet,
 });
 
+/** A station that another class still has ahead: what this student wrote, and nothing that tells what is right. */
+function heldBack(
+  station: Station,
+  own: readonly MarkRow[],
+  later: string,
+  vocabulary: Vocabulary,
+): ResultStation {
+  return {
+    number: station.number,
+    later,
+    truth: null,
+    asks: own.map((r): ResultAsk => {
+      const c = r.character ? vocabulary.get(r.character) : undefined;
+      return {
+        kind: r.kind,
+        character: c?.plain ?? null,
+        typed: c?.states.find((s) => s.id === r.typed)?.plain ?? r.typed,
+        points: null,
+        most: r.most,
+        outcome: null,
+        key: null,
+        reason: null,
+      };
+    }),
+    mixedWith: null,
+  };
+}
+
 /** Marks of one student, with what would have told the named species from the true one at that station that day. */
 export async function walkResults(call: Call<Student>): Promise<WalkResults> {
   const { db } = call.app;
   const { ws } = call.who;
   const sitting = await sittingById(db, ws, call.who.sitting);
-  if (!sitting) throw notFound('The sitting is gone.', { remedy: 'Join again with the code.' });
+  if (!sitting) throw notFound('This quiz was deleted.', { remedy: 'Ask your instructor.' });
   if (sitting.state !== 'given_back' || sitting.given_run === null) {
-    throw forbidden('The marks have not been given back yet.', {
-      remedy: 'Look again when your instructor has given them back.',
+    throw forbidden('The results have not been returned yet.', {
+      remedy: 'Check again when your instructor has returned them.',
     });
   }
+  const part = await maybe(
+    db,
+    'select 1 from attempt where ws = $1 and sitting = $2 and student = $3 limit 1',
+    [ws, sitting.id, call.who.student],
+  );
+  if (!part) {
+    throw forbidden('You have no answers in this quiz, so there are no results.', {
+      remedy: 'Check your number, or ask your instructor.',
+    });
+  }
+  const held = new Map(
+    (await readHolds(call.app, ws, sitting)).holds.flatMap((h) =>
+      h.released ? [] : [[h.number, h.until ?? h.because.on] as const],
+    ),
+  );
   const stations = await readStations(db, ws, sitting.quiz);
   const rows = (await readMarkRows(db, ws, sitting, sitting.given_run, stations)).filter(
     (r) => r.student === call.who.student,
@@ -114,6 +157,8 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
 
   const result = stations.map((station): ResultStation => {
     const own = rows.filter((r) => r.station === station.number);
+    const later = held.get(station.number) ?? null;
+    if (later !== null) return heldBack(station, own, later, vocabulary);
     const wrong = own.find(
       (r) => r.outcome === 'other_species' && r.taxon && r.taxon.id !== station.tree.taxon.id,
     );
@@ -142,6 +187,7 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
     });
     return {
       number: station.number,
+      later: null,
       truth: { scientific: station.tree.taxon.scientific, common: station.tree.taxon.common },
       asks,
       mixedWith: wrong?.taxon ? mixed(station, wrong.taxon.id) : null,
@@ -153,12 +199,16 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
   ]);
   const sum = (pick: (a: ResultAsk) => number): number =>
     Math.round(result.flatMap((s) => s.asks).reduce((n, a) => n + pick(a), 0) * 100) / 100;
-  const most = stations.flatMap((s) => s.asks).reduce((n, a) => n + a.points, 0);
+  // A score that counts held stations would tell what was right there.
+  const most = stations
+    .filter((s) => !held.has(s.number))
+    .flatMap((s) => s.asks)
+    .reduce((n, a) => n + a.points, 0);
   return {
     quiz: 'Field quiz',
     on: sitting.on_date,
     student: student?.code ?? '',
-    points: sum((a) => a.points),
+    points: sum((a) => a.points ?? 0),
     most,
     stations: result,
   };

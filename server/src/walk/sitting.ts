@@ -24,7 +24,9 @@ function walkAsk(publicId: string, ask: Station['asks'][number], vocabulary: Voc
             term: c.term,
             plain: c.plain,
             definition: c.definition,
-            states: c.states.map((s) => ({ id: s.id, term: s.term, plain: s.plain })),
+            states: c.states
+              .filter((s) => !s.retired)
+              .map((s) => ({ id: s.id, term: s.term, plain: s.plain })),
           },
         }
       : {}),
@@ -68,6 +70,16 @@ async function knownAnswers(sql: Sql, who: Student): Promise<readonly AnswerRow[
   );
 }
 
+/** When other phones joined under this student number. */
+async function otherDevices(sql: Sql, who: Student): Promise<readonly string[]> {
+  const rows = await sql.query<{ at: string }>(
+    `select coalesce(decided_at, asked_at) as at from device
+     where ws = $1 and sitting = $2 and student = $3 and state = 'in' and id <> $4 order by asked_at`,
+    [who.ws, who.sitting, who.student, who.device],
+  );
+  return rows.map((r) => r.at);
+}
+
 const STATES: Readonly<Record<string, WalkState>> = { open: 'open', given_back: 'given_back' };
 
 /** A sitting as its student sees it: random ids, no tree, tag, species or key. */
@@ -75,7 +87,7 @@ export async function walkSitting(call: Call<Student>): Promise<WalkSitting> {
   const { db } = call.app;
   const { ws } = call.who;
   const sitting = await sittingById(db, ws, call.who.sitting);
-  if (!sitting) throw notFound('The sitting is gone.', { remedy: 'Join again with the code.' });
+  if (!sitting) throw notFound('This quiz was deleted.', { remedy: 'Ask your instructor.' });
   const who = await maybe<{ code: string; submitted: boolean }>(
     db,
     `select s.code,
@@ -122,7 +134,8 @@ export async function walkSitting(call: Call<Student>): Promise<WalkSitting> {
     ];
   });
   return {
-    sitting: call.who.sitting,
+    sitting: sitting.public_id,
+    otherDevices: await otherDevices(db, call.who),
     // The name an instructor gave the quiz may hold a species.
     quiz: 'Field quiz',
     on: sitting.on_date,

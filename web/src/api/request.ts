@@ -1,6 +1,8 @@
 import { ROUTES, address } from '@hurrow/contract';
 import type { ProblemDetails, RouteName } from '@hurrow/contract';
-import { Refused, unreached } from './problem.ts';
+import { v4 } from 'uuid';
+import { Refused, isUnreached, unreached } from './problem.ts';
+import { pressKeys } from './press.ts';
 
 export interface RequestOptions {
   readonly params?: Readonly<Record<string, string>>;
@@ -10,6 +12,8 @@ export interface RequestOptions {
   /** Sent as `If-Match`. */
   readonly version?: number;
   readonly signal?: AbortSignal;
+  /** Sent as `Idempotency-Key`. */
+  readonly key?: string;
 }
 
 /** The address of a route with its parameters and its query. */
@@ -28,10 +32,26 @@ export async function request<T>(name: RouteName, options: RequestOptions = {}):
     headers: {
       ...(options.body === undefined ? {} : { 'Content-Type': 'application/json' }),
       ...(options.version === undefined ? {} : { 'If-Match': `"${options.version}"` }),
+      ...(options.key === undefined ? {} : { 'Idempotency-Key': options.key }),
     },
     ...(options.body === undefined ? {} : { body: JSON.stringify(options.body) }),
     ...(options.signal ? { signal: options.signal } : {}),
   });
+}
+
+const files = pressKeys(v4, () => Date.now());
+
+/** Sends under the key of its press; a refusal settles it, nobody reached does not. */
+async function pressed<T>(content: string, send: (key: string) => Promise<T>): Promise<T> {
+  const key = files.keyFor(content);
+  try {
+    const reply = await send(key);
+    files.settled(key);
+    return reply;
+  } catch (error) {
+    if (!isUnreached(error)) files.settled(key);
+    throw error;
+  }
 }
 
 /** Sends a file as the body of a route, under its own type. @throws as `request` does. */
@@ -40,11 +60,13 @@ export const sendFile = <T>(
   params: Readonly<Record<string, string>>,
   file: Blob,
 ): Promise<T> =>
-  answered<T>(address(name, params), {
-    method: ROUTES[name].method,
-    headers: { 'Content-Type': file.type || 'image/jpeg' },
-    body: file,
-  });
+  pressed(JSON.stringify([name, params, file.size, file.type]), (key) =>
+    answered<T>(address(name, params), {
+      method: ROUTES[name].method,
+      headers: { 'Content-Type': file.type || 'image/jpeg', 'Idempotency-Key': key },
+      body: file,
+    }),
+  );
 
 /** Sends a text as the body of a route. @throws as `request` does. */
 export const sendText = <T>(
@@ -52,17 +74,21 @@ export const sendText = <T>(
   query: Readonly<Record<string, string>>,
   text: string,
 ): Promise<T> =>
-  answered<T>(addressOf(name, { query }), {
-    method: ROUTES[name].method,
-    headers: { 'Content-Type': 'text/plain; charset=utf-8' },
-    body: text,
-  });
+  pressed(JSON.stringify([name, query, text.length, text.slice(0, 400), text.slice(-400)]), (key) =>
+    answered<T>(addressOf(name, { query }), {
+      method: ROUTES[name].method,
+      headers: { 'Content-Type': 'text/plain; charset=utf-8', 'Idempotency-Key': key },
+      body: text,
+    }),
+  );
 
 async function answered<T>(to: string, init: RequestInit): Promise<T> {
   let response: Response;
   try {
     response = await fetch(to, { credentials: 'same-origin', ...init });
-  } catch {
+  } catch (error) {
+    // What this page called off itself is no lost network.
+    if (init.signal?.aborted) throw error;
     throw unreached();
   }
   if (response.status === 204) return undefined as T;

@@ -5,9 +5,11 @@ import { AppLink, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts
 import './due.css';
 
 const KIND_WORDS: Readonly<Record<DueItem['kind'], string>> = {
-  mark: 'mark',
+  recovery: 'check',
+  device: 'phone',
+  mark: 'grade',
   enter: 'running',
-  give_back: 'give back',
+  give_back: 'return',
   open_sitting: 'late',
   draft: 'draft',
   mixup: 'mix-up',

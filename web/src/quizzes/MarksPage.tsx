@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import Alert from 'antd/es/alert';
 import Button from 'antd/es/button';
-import Popconfirm from 'antd/es/popconfirm';
 import Segmented from 'antd/es/segmented';
 import type { MarkRow, Marks, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
@@ -11,6 +10,7 @@ import { useVocabulary } from '../app/vocabulary.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { OUTCOME_WORDS, needsLook } from './outcomes.ts';
 import { OverrideEditor } from './OverrideEditor.tsx';
+import { HeldStations, ReturnResults } from './ReturnResults.tsx';
 import { RulingEditor } from './RulingEditor.tsx';
 import { askWords } from './words.ts';
 import './quizzes.css';
@@ -44,6 +44,7 @@ function MarksOf({ sitting, marks }: { sitting: SittingDetail; marks: Marks }) {
   const go = useGo();
   const [show, setShow] = useState<Show>('look');
   const [overriding, setOverriding] = useState<MarkRow | null>(null);
+  const [returning, setReturning] = useState(false);
   const [ruling, setRuling] = useState<MarkRow | null>(null);
   const stale = ['sitting', 'marks', 'due', 'mixups', 'evidence', 'quizzes'] as const;
   const again = useWrite<Marks>('markingRun', stale);
@@ -56,11 +57,11 @@ function MarksOf({ sitting, marks }: { sitting: SittingDetail; marks: Marks }) {
   return (
     <>
       <PageHead
-        title={`Marks: ${sitting.quizName}`}
-        name="Marks"
+        title={`Grades: ${sitting.quizName}`}
+        name="Grades"
         about={
           <>
-            {sitting.sectionName}, {sitting.on} · {marks.rows.length} answers marked ·{' '}
+            {sitting.sectionName}, {sitting.on} · {marks.rows.length} answers graded ·{' '}
             <AppLink to={`/quizzes/${sitting.quiz}/sittings/${sitting.id}`}>the sitting</AppLink>
           </>
         }
@@ -72,32 +73,32 @@ function MarksOf({ sitting, marks }: { sitting: SittingDetail; marks: Marks }) {
           ) : (
             <>
               <Button loading={again.isPending} onClick={() => again.mutate({ params: { id: sitting.id } })}>
-                Mark again
+                Grade again
               </Button>
-              <Popconfirm
-                title="Give the marks back?"
-                description="Students see their marks, the names and what tells them apart. Marks stand from then on."
-                okText="Give back"
-                cancelText="Not yet"
-                onConfirm={() =>
-                  give.mutate({
-                    params: { id: sitting.id },
-                    body: { to: 'given_back' },
-                    version: sitting.version,
-                  })
-                }
-              >
-                <Button type="primary" loading={give.isPending}>
-                  Give back
-                </Button>
-              </Popconfirm>
+              <Button type="primary" loading={give.isPending} onClick={() => setReturning(true)}>
+                Return results
+              </Button>
             </>
           )
         }
       />
       <ProblemNote error={again.error ?? give.error} />
+      {returning ? (
+        <ReturnResults
+          sitting={sitting}
+          busy={give.isPending}
+          onClose={() => setReturning(false)}
+          onReturn={() =>
+            give.mutate(
+              { params: { id: sitting.id }, body: { to: 'given_back' }, version: sitting.version },
+              { onSettled: () => setReturning(false) },
+            )
+          }
+        />
+      ) : null}
+      {given ? <HeldStations sitting={sitting} /> : null}
       {marks.stale && !given ? (
-        <Alert type="warning" showIcon title="Answers came in after marking. Mark again to count them." />
+        <Alert type="warning" showIcon title="Answers came in after grading. Grade again to count them." />
       ) : null}
       <div className="marks-layout">
         <DataTable<MarkRow>
@@ -147,7 +148,7 @@ function MarksOf({ sitting, marks }: { sitting: SittingDetail; marks: Marks }) {
               dataIndex: 'code',
               width: 56,
               className: 'number',
-              sorter: (a, b) => Number(a.code) - Number(b.code),
+              sorter: (a, b) => a.code.localeCompare(b.code, 'en', { numeric: true }),
             },
             {
               title: 'As written',

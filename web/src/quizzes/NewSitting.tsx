@@ -21,10 +21,11 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
   const [section, setSection] = useState<string | undefined>(undefined);
   const [on, setOn] = useState(conditions.date);
   const [handling, setHandling] = useState<readonly Handling[]>(['look', 'lens', 'touch']);
+  const [makeUp, setMakeUp] = useState(false);
   const chosen = section ?? (fitting.length === 1 ? fitting[0]?.id : undefined);
   const make = (): void => {
     create.mutate(
-      { params: { id: quiz.id }, body: { section: chosen, on, handling } },
+      { params: { id: quiz.id }, body: { section: chosen, on, handling, makeUp } },
       { onSuccess: (s) => go(`/quizzes/${quiz.id}/sittings/${s.id}`) },
     );
   };
@@ -73,6 +74,10 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
               as local rules allow.
             </span>
           </div>
+          <Checkbox checked={makeUp} onChange={(e) => setMakeUp(e.target.checked)}>
+            Make-up for students who were absent
+          </Checkbox>
+          <span className="quiet">A make-up never holds back the results of another class.</span>
           <ProblemNote error={create.error} />
         </div>
       )}

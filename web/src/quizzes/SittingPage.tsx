@@ -11,6 +11,7 @@ import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
 import { useMayTeach } from '../app/session.ts';
 import { useGo } from '../app/view.ts';
 import { AppLink, Loaded, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { DevicesPanel } from './DevicesPanel.tsx';
 import { DraftSetting } from './DraftSetting.tsx';
 import { Finding } from './Finding.tsx';
 import { JoinCode } from './JoinCode.tsx';
@@ -87,6 +88,16 @@ function StationRow({
   );
 }
 
+/** Phones of a student: how many joined, and whether one waits to be let in. */
+function Phones({ devices, asking }: { devices: number; asking: number }) {
+  return (
+    <span className="number">
+      {asking > 0 ? <span className="tag larch">asks to join</span> : null}
+      {devices > 1 ? <span className="tag larch">{devices} phones</span> : null}
+    </span>
+  );
+}
+
 function People({ sitting }: { sitting: SittingDetail }) {
   const takes = sitting.state === 'open' || sitting.state === 'closed' || sitting.state === 'marked';
   return (
@@ -102,9 +113,10 @@ function People({ sitting }: { sitting: SittingDetail }) {
             <span className="quiet number">
               {p.submitted ? 'handed in' : p.answered === 0 ? '' : `${p.answered} of ${sitting.asks}`}
             </span>
+            <Phones devices={p.devices} asking={p.asking} />
             {takes ? (
               <AppLink to={`/quizzes/${sitting.quiz}/sittings/${sitting.id}/sheets/${p.student}`}>
-                enter sheet
+                Enter sheet
               </AppLink>
             ) : null}
           </li>
@@ -145,7 +157,8 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
           <>
             {sitting.on} · <span className="tag">{STATE_WORDS[sitting.state]}</span> ·{' '}
             {sitting.handling.map((h) => HANDLING_LABELS[h]).join(', ')}
-            {sitting.wet ? ' · wet' : ''} · <AppLink to={`/quizzes/${sitting.quiz}`}>the quiz</AppLink>
+            {sitting.wet ? ' · wet' : ''}
+            {sitting.makeUp ? ' · make-up' : ''} · <AppLink to={`/quizzes/${sitting.quiz}`}>the quiz</AppLink>
           </>
         }
         actions={
@@ -158,27 +171,27 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
             </Button>
             {sitting.state === 'draft' ? (
               <Button type="primary" loading={busy} onClick={() => to('open')}>
-                Open it
+                Open sitting
               </Button>
             ) : null}
             {sitting.state === 'open' ? (
               <Button type="primary" loading={busy} onClick={() => to('closed')}>
-                Close it
+                Close sitting
               </Button>
             ) : null}
             {sitting.state === 'closed' ? (
               <>
                 <Button loading={busy} onClick={() => to('open')}>
-                  Open it again
+                  Reopen sitting
                 </Button>
                 <Button type="primary" loading={busy} onClick={markNow}>
-                  Mark
+                  Grade sitting
                 </Button>
               </>
             ) : null}
             {sitting.state === 'marked' || sitting.state === 'given_back' ? (
               <Button type="primary" onClick={() => go(marks)}>
-                See the marks
+                See grades
               </Button>
             ) : null}
           </>
@@ -188,7 +201,14 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
       {sitting.state === 'open' || sitting.state === 'given_back' ? (
         <JoinCode sitting={sitting.id} code={code} onCode={setCode} given={sitting.state === 'given_back'} />
       ) : null}
-      {sitting.state === 'draft' ? <DraftSetting sitting={sitting} /> : <People sitting={sitting} />}
+      {sitting.state === 'draft' ? (
+        <DraftSetting sitting={sitting} />
+      ) : (
+        <>
+          <People sitting={sitting} />
+          <DevicesPanel sitting={sitting} />
+        </>
+      )}
       <section className="panel" aria-label="Stations">
         <h2>Stations</h2>
         <p className="quiet">

@@ -6,9 +6,9 @@ export const STATE_WORDS: Readonly<Record<SittingState, string>> = {
   draft: 'draft',
   frozen: 'frozen',
   open: 'open',
-  closed: 'closed, to mark',
-  marked: 'marked, to give back',
-  given_back: 'given back',
+  closed: 'closed, to grade',
+  marked: 'graded, to return',
+  given_back: 'returned',
 };
 
 const ASK_WORDS: Readonly<Record<Exclude<AskKind, 'call'>, string>> = {

@@ -5,6 +5,7 @@ import { CANNOT_TELL } from '@hurrow/core/names';
 import type { Walk } from './useWalk.ts';
 
 const SETTLE_MS = 900;
+const COUNT = /^\d{1,4}$/;
 const NAME_LABELS: Readonly<Record<string, string>> = {
   common: 'Common name',
   scientific: 'Scientific name',
@@ -59,7 +60,8 @@ function TextAsk({
   numeric?: boolean;
 }) {
   const kept = walk.answerOf(ask.id);
-  const value = kept.typed ?? kept.state ?? '';
+  const doesNotApply = kept.state === DOES_NOT_APPLY;
+  const value = kept.typed ?? (doesNotApply ? '' : kept.state) ?? '';
   const waiting = useRef<{ timer: number; text: string } | null>(null);
   const settle = (): void => {
     const w = waiting.current;
@@ -67,7 +69,7 @@ function TextAsk({
     window.clearTimeout(w.timer);
     waiting.current = null;
     if (!numeric) walk.answer(ask.id, { typed: w.text });
-    else if (/^\d{1,4}$/.test(w.text)) walk.answer(ask.id, { state: w.text });
+    else if (COUNT.test(w.text)) walk.answer(ask.id, { state: w.text });
   };
   const latest = useRef(settle);
   useEffect(() => {
@@ -104,7 +106,23 @@ function TextAsk({
         onChange={(e) => type(e.target.value)}
         onBlur={settle}
       />
-      {numeric ? null : (
+      {numeric && value !== '' && !COUNT.test(value) ? (
+        <p className="note bad" role="alert">
+          Type a whole number, with digits only.
+        </p>
+      ) : null}
+      {numeric ? (
+        <label className="cannot">
+          <input
+            type="checkbox"
+            checked={doesNotApply}
+            onChange={(e) =>
+              e.target.checked ? walk.answer(ask.id, { state: DOES_NOT_APPLY }) : walk.draft(ask.id, '')
+            }
+          />
+          It does not apply here
+        </label>
+      ) : (
         <label className="cannot">
           <input
             type="checkbox"
@@ -118,8 +136,29 @@ function TextAsk({
   );
 }
 
-/** One ask of a station. */
+/** Why the last answer to a question was not taken, and what to do about it. */
+function RefusedNote({ ask, walk }: { ask: WalkAsk; walk: Walk }) {
+  const refusal = walk.state.refused.get(ask.id);
+  if (!refusal) return null;
+  return (
+    <div className={refusal.kept ? 'note care' : 'note bad'} role="alert">
+      <b>{refusal.kept ? 'Sent, but not counted yet.' : 'This answer was not taken.'}</b> {refusal.why}{' '}
+      {refusal.remedy}
+    </div>
+  );
+}
+
+/** One question of a station. */
 export function AskField({ ask, walk }: { ask: WalkAsk; walk: Walk }) {
+  return (
+    <>
+      <Field ask={ask} walk={walk} />
+      <RefusedNote ask={ask} walk={walk} />
+    </>
+  );
+}
+
+function Field({ ask, walk }: { ask: WalkAsk; walk: Walk }) {
   const kept = walk.answerOf(ask.id);
   if (ask.kind === 'sureness') {
     return (

@@ -12,7 +12,25 @@ const LABELS: Readonly<Record<string, string>> = {
   genus: 'Genus',
 };
 
+const DAY = new Intl.DateTimeFormat('en-US', {
+  weekday: 'short',
+  month: 'short',
+  day: 'numeric',
+  timeZone: 'UTC',
+});
+const dayOf = (iso: string): Date => new Date(`${iso}T00:00:00Z`);
+
 function AskResult({ ask }: { ask: ResultAsk }) {
+  if (ask.points === null) {
+    return (
+      <div className="result-ask">
+        <div className="quiet">{ask.character ?? LABELS[ask.kind] ?? ask.kind}</div>
+        <div>
+          You wrote <b>{ask.typed === '' ? 'nothing' : ask.typed}</b>
+        </div>
+      </div>
+    );
+  }
   const full = ask.points >= ask.most;
   return (
     <div className="result-ask">
@@ -21,7 +39,7 @@ function AskResult({ ask }: { ask: ResultAsk }) {
         You wrote <b>{ask.typed === '' ? 'nothing' : ask.typed}</b>
         {full ? null : (
           <>
-            ; it is <b>{ask.key}</b>
+            . It is <b>{ask.key}</b>
           </>
         )}
       </div>
@@ -75,7 +93,7 @@ function Mixed({ mixed, truth }: { mixed: NonNullable<ResultStation['mixedWith']
   );
 }
 
-/** Marks, the right names, and for each wrong one the tells. */
+/** The score, the right names, and for each wrong one what tells the two apart. */
 export function ResultsPage({ onLeave }: { onLeave: () => void }) {
   const [results, setResults] = useState<WalkResults | null>(null);
   const [error, setError] = useState<unknown>(null);
@@ -106,7 +124,7 @@ export function ResultsPage({ onLeave }: { onLeave: () => void }) {
   if (!results) {
     return (
       <main className="walk quiet" role="status">
-        Reading…
+        Loading…
       </main>
     );
   }
@@ -116,23 +134,31 @@ export function ResultsPage({ onLeave }: { onLeave: () => void }) {
         {results.points} of {results.most} points
       </h1>
       <p className="quiet">
-        Number {results.student}, {results.on}
+        Number {results.student}, {DAY.format(dayOf(results.on))}
       </p>
       {results.stations.map((s) => (
         <section key={s.number} className="result">
           <h2>
-            <span className="number">{s.number}</span> {s.truth.common ?? ''}{' '}
-            <i className="latin">{s.truth.scientific}</i>
+            <span className="number">{s.number}</span> {s.truth?.common ?? ''}{' '}
+            {s.truth ? <i className="latin">{s.truth.scientific}</i> : 'Later'}
           </h2>
+          {s.later === null ? null : (
+            <p className="note">
+              Another class still has this station. You can see what it was after {DAY.format(dayOf(s.later))}
+              .
+            </p>
+          )}
           {s.asks.length === 0 ? <p className="quiet">Nothing answered here.</p> : null}
           {s.asks.map((a) => (
             <AskResult key={`${a.kind}${a.character ?? ''}`} ask={a} />
           ))}
-          {s.mixedWith ? <Mixed mixed={s.mixedWith} truth={s.truth.common ?? s.truth.scientific} /> : null}
+          {s.mixedWith && s.truth ? (
+            <Mixed mixed={s.mixedWith} truth={s.truth.common ?? s.truth.scientific} />
+          ) : null}
         </section>
       ))}
       <Button block size="large" onClick={onLeave}>
-        Leave, and forget it on this phone
+        Leave and delete this from the phone
       </Button>
     </main>
   );

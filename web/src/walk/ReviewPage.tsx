@@ -3,7 +3,9 @@ import Button from 'antd/es/button';
 import type { WalkSitting } from '@hurrow/contract';
 import { problemOf } from '../api/problem.ts';
 import { SendingNote } from './SendingNote.tsx';
+import { WalkNotes } from './WalkNotes.tsx';
 import type { Walk } from './useWalk.ts';
+import { rememberedWord } from './wordSuggestion.ts';
 
 const isAnswered = (walk: Walk, ask: string): boolean => {
   const { typed, state, sure } = walk.answerOf(ask);
@@ -36,6 +38,7 @@ export function ReviewPage({
     }
   };
   const problem = error ? problemOf(error) : null;
+  const word = rememberedWord();
   const done = sitting.submitted || sitting.state === 'closed';
   const blank = sitting.stations.flatMap((s) => s.asks).filter((a) => !isAnswered(walk, a.id)).length;
   return (
@@ -46,10 +49,11 @@ export function ReviewPage({
       </header>
       <main className="walk">
         <h1>{sitting.submitted ? 'Handed in' : sitting.state === 'closed' ? 'Closed' : 'All stations'}</h1>
+        <WalkNotes walk={walk} />
         {done ? (
           <p>
-            {sitting.state === 'closed' ? 'The sitting is closed. ' : ''}Your marks will stand here once they
-            are given back.
+            {sitting.state === 'closed' ? 'The quiz is closed. ' : ''}You will see your results here when your
+            instructor returns them.
           </p>
         ) : (
           <p>{blank === 0 ? 'Everything is answered.' : `${blank} still blank.`}</p>
@@ -71,6 +75,14 @@ export function ReviewPage({
             );
           })}
         </ul>
+        {word ? (
+          <details className="quiet">
+            <summary>Show my private word</summary>
+            <p>
+              <b>{word}</b>. You need it to join on another phone.
+            </p>
+          </details>
+        ) : null}
         {problem ? (
           <div className="note bad" role="alert">
             <b>Not handed in yet.</b> {problem.detail} {problem.remedy}
@@ -78,7 +90,7 @@ export function ReviewPage({
         ) : null}
         {again || done ? (
           <Button block size="large" onClick={() => void walk.refresh()}>
-            Look whether marks are back
+            Check for results
           </Button>
         ) : null}
       </main>

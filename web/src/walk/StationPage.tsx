@@ -3,6 +3,7 @@ import type { WalkSitting, WalkStation } from '@hurrow/contract';
 import { AskField } from './AskField.tsx';
 import { SketchView } from '../parts/SketchView.tsx';
 import { SendingNote } from './SendingNote.tsx';
+import { WalkNotes } from './WalkNotes.tsx';
 import type { Walk } from './useWalk.ts';
 
 const list = (words: readonly string[]): string =>
@@ -37,6 +38,7 @@ export function StationPage({
             Station {station.number} <span className="quiet">of {sitting.stations.length}</span>
           </span>
         </h1>
+        <WalkNotes walk={walk} />
         <p>
           You have {list(station.material)}, {station.distance}. You may use {list(station.handling)}.
         </p>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { JoinPage } from './JoinPage.tsx';
 import { ResultsPage } from './ResultsPage.tsx';
 import { ReviewPage } from './ReviewPage.tsx';
@@ -10,22 +10,19 @@ type At = { readonly kind: 'station'; readonly index: number } | { readonly kind
 /** Join, walk, review, hand in, results. */
 export function WalkApp() {
   const walk = useWalk();
+  const { refresh } = walk;
+  const onJoined = useCallback(() => void refresh(), [refresh]);
   const [at, setAt] = useState<At>({ kind: 'station', index: 0 });
-  const { sitting, sending } = walk;
-  if (sitting === undefined) {
+  const { sitting, phase, signedOut, waiting } = walk.state;
+  if (phase === 'loading') {
     return (
       <main className="walk quiet" role="status">
-        Reading…
+        Loading…
       </main>
     );
   }
-  if (sitting === null || sending.kind === 'join_again') {
-    return (
-      <JoinPage
-        waiting={sending.kind === 'join_again' ? sending.count : 0}
-        onJoined={() => void walk.refresh()}
-      />
-    );
+  if (sitting === null || signedOut) {
+    return <JoinPage waiting={waiting.size} onJoined={onJoined} />;
   }
   if (sitting.state === 'given_back') return <ResultsPage onLeave={() => void walk.leave()} />;
   const index = at.kind === 'station' ? Math.min(at.index, sitting.stations.length - 1) : 0;

@@ -1,13 +1,7 @@
 import { openDB } from 'idb';
 import type { DBSchema, IDBPDatabase } from 'idb';
-import type { SentAnswer, WalkSitting } from '@hurrow/contract';
-
-/** An answer kept on the phone until the marks are given back. */
-export interface KeptAnswer extends SentAnswer {
-  /** Sitting and student it belongs to. */
-  readonly owner: string;
-  readonly sent: boolean;
-}
+import type { WalkSitting } from '@hurrow/contract';
+import type { KeptAnswer, WalkStore } from './engine/index.ts';
 
 interface Shape extends DBSchema {
   answers: { key: string; value: KeptAnswer; indexes: { owner: string } };
@@ -29,45 +23,39 @@ function db(): Promise<IDBPDatabase<Shape>> {
       d.createObjectStore('drafts', { keyPath: 'key' }).createIndex('owner', 'owner');
       d.createObjectStore('sittings', { keyPath: 'key' });
     },
+  }).catch((error: unknown) => {
+    // A phone that refused once may be asked again.
+    opened = null;
+    throw error;
   });
   return opened;
 }
 
-export const ownerOf = (s: Pick<WalkSitting, 'sitting' | 'student'>): string => `${s.sitting}/${s.student}`;
-
-export const keepAnswer = async (a: KeptAnswer): Promise<void> => void (await (await db()).put('answers', a));
-
-export const keptAnswers = async (owner: string): Promise<readonly KeptAnswer[]> =>
-  (await (await db()).getAllFromIndex('answers', 'owner', owner)).sort((a, b) => a.seq - b.seq);
-
-export async function markSent(ids: readonly string[], sent: boolean): Promise<void> {
-  const tx = (await db()).transaction('answers', 'readwrite');
-  for (const id of ids) {
-    const a = await tx.store.get(id);
-    if (a) await tx.store.put({ ...a, sent });
-  }
-  await tx.done;
-}
-
-export const keepDraft = async (owner: string, ask: string, text: string): Promise<void> =>
-  void (await (await db()).put('drafts', { key: `${owner}/${ask}`, owner, ask, text }));
-
-export const dropDraft = async (owner: string, ask: string): Promise<void> =>
-  (await db()).delete('drafts', `${owner}/${ask}`);
-
-export const keptDrafts = async (owner: string): Promise<ReadonlyMap<string, string>> =>
-  new Map((await (await db()).getAllFromIndex('drafts', 'owner', owner)).map((d) => [d.ask, d.text]));
-
-export const keepSitting = async (sitting: WalkSitting): Promise<void> =>
-  void (await (await db()).put('sittings', { key: 'last', sitting }));
-
-export const keptSitting = async (): Promise<WalkSitting | null> =>
-  (await (await db()).get('sittings', 'last'))?.sitting ?? null;
-
-/** Forgets everything of a student on this phone: after give-back, or when the next one takes it. */
-export async function forget(owner: string): Promise<void> {
-  const d = await db();
-  for (const a of await d.getAllKeysFromIndex('answers', 'owner', owner)) await d.delete('answers', a);
-  for (const k of await d.getAllKeysFromIndex('drafts', 'owner', owner)) await d.delete('drafts', k);
-  await d.delete('sittings', 'last');
-}
+/** What this browser keeps of a walk, in IndexedDB. */
+export const phoneStore: WalkStore = {
+  keepAnswer: async (a) => void (await (await db()).put('answers', a)),
+  answers: async (owner) =>
+    (await (await db()).getAllFromIndex('answers', 'owner', owner)).sort((a, b) => a.seq - b.seq),
+  mark: async (ids, { sent, refused }) => {
+    const tx = (await db()).transaction('answers', 'readwrite');
+    for (const id of ids) {
+      const a = await tx.store.get(id);
+      const why = refused?.get(id);
+      if (a) await tx.store.put({ ...a, sent, ...(why ? { refused: why } : {}) });
+    }
+    await tx.done;
+  },
+  keepDraft: async (owner, ask, text) =>
+    void (await (await db()).put('drafts', { key: `${owner}/${ask}`, owner, ask, text })),
+  dropDraft: async (owner, ask) => (await db()).delete('drafts', `${owner}/${ask}`),
+  drafts: async (owner) =>
+    new Map((await (await db()).getAllFromIndex('drafts', 'owner', owner)).map((d) => [d.ask, d.text])),
+  keepSitting: async (sitting) => void (await (await db()).put('sittings', { key: 'last', sitting })),
+  sitting: async () => (await (await db()).get('sittings', 'last'))?.sitting ?? null,
+  forget: async (owner) => {
+    const d = await db();
+    for (const a of await d.getAllKeysFromIndex('answers', 'owner', owner)) await d.delete('answers', a);
+    for (const k of await d.getAllKeysFromIndex('drafts', 'owner', owner)) await d.delete('drafts', k);
+    await d.delete('sittings', 'last');
+  },
+};

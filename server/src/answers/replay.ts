@@ -1,0 +1,203 @@
+import type { Database, Sql } from '../db/index.ts';
+import { isRefusedByData } from '../db/index.ts';
+import type { LoggedAnswer } from './line.ts';
+import type { AnswersLog, Digest, ReadLine, Segment } from './log.ts';
+import { knownAnswers, storeAnswers } from './store.ts';
+import type { StoreReceipt } from './store.ts';
+
+export interface Replayed {
+  /** Answers brought into the database. */
+  readonly stored: number;
+  /** Answers whose sitting or student the database does not know; the log goes on holding them. */
+  readonly left: number;
+  /** Lines that are no answer, or that the database refused, since the log began. */
+  readonly aside: number;
+}
+
+interface Failed {
+  readonly answer: LoggedAnswer;
+  readonly why: string;
+}
+
+/**
+ * Stores answers so that one the database refuses holds up no other: together where they can be, and where they
+ * cannot, in halves down to the one at fault.
+ * @throws where the database itself fails, such as a lost connection.
+ */
+export async function storeSafely(
+  db: Database,
+  answers: readonly LoggedAnswer[],
+  from: 'phone' | 'log' = 'phone',
+): Promise<StoreReceipt & { readonly failed: readonly Failed[] }> {
+  try {
+    return { ...(await db.transaction((tx) => storeAnswers(tx, answers, from))), failed: [] };
+  } catch (error) {
+    if (!isRefusedByData(error)) throw error;
+    const [only] = answers;
+    if (answers.length === 1 && only) {
+      const why = error instanceof Error ? error.message : String(error);
+      return { accepted: [], conflicts: [], failed: [{ answer: only, why }] };
+    }
+    const half = Math.ceil(answers.length / 2);
+    const [a, b] = [
+      await storeSafely(db, answers.slice(0, half), from),
+      await storeSafely(db, answers.slice(half), from),
+    ];
+    return {
+      accepted: [...a.accepted, ...b.accepted],
+      conflicts: [...a.conflicts, ...b.conflicts],
+      failed: [...a.failed, ...b.failed],
+    };
+  }
+}
+
+/** Answers whose sitting, station, question and student the database knows. */
+async function placeable(sql: Sql, answers: readonly LoggedAnswer[]): Promise<ReadonlySet<LoggedAnswer>> {
+  const ids = async (table: string, wanted: readonly string[]): Promise<ReadonlySet<string>> =>
+    new Set(
+      (
+        await sql.query<{ id: string }>(`select id from "${table}" where id = any($1::uuid[])`, [
+          [...new Set(wanted)],
+        ])
+      ).map((r) => r.id),
+    );
+  const students = await ids(
+    'student',
+    answers.map((a) => a.student),
+  );
+  const stations = await ids(
+    'sitting_station',
+    answers.map((a) => a.sittingStation),
+  );
+  const asks = await ids(
+    'ask',
+    answers.map((a) => a.ask),
+  );
+  return new Set(
+    answers.filter((a) => students.has(a.student) && stations.has(a.sittingStation) && asks.has(a.ask)),
+  );
+}
+
+interface Counts {
+  stored: number;
+  left: number;
+  /** Lines of this segment that are neither stored nor set aside. */
+  open: number;
+  /** Erased students who have lines in it. */
+  readonly erased: Set<string>;
+}
+
+const noCounts = (): Counts => ({ stored: 0, left: 0, open: 0, erased: new Set() });
+
+async function replayChunk(
+  db: Database,
+  log: AnswersLog,
+  segment: string,
+  chunk: readonly ReadLine[],
+  erased: ReadonlySet<string>,
+  counts: Counts,
+): Promise<void> {
+  for (const { answer, raw } of chunk)
+    if (answer === null) await log.setAside({ segment, raw, why: 'This line is not an answer.' });
+  const all = chunk.flatMap(({ answer }) => answer ?? []);
+  for (const a of all) if (erased.has(a.student)) counts.erased.add(a.student);
+  const answers = all.filter((a) => !erased.has(a.student));
+  const known = await knownAnswers(
+    db,
+    answers.map((a) => a.id),
+  );
+  const missing = answers.filter((a) => !known.stored.has(a.id) && !known.kept.has(a.id));
+  if (missing.length === 0) return;
+  const here = await placeable(db, missing);
+  counts.left += missing.length - here.size;
+  counts.open += missing.length - here.size;
+  const { accepted, conflicts, failed } = await storeSafely(
+    db,
+    missing.filter((a) => here.has(a)),
+    'log',
+  );
+  counts.stored += accepted.length + conflicts.length;
+  for (const f of failed)
+    await log.setAside({ segment, raw: JSON.stringify(f.answer), why: `The database refused it: ${f.why}` });
+}
+
+/** Keeps in the database what a closed segment is known by. */
+export async function recordSegment(sql: Sql, name: string, d: Digest): Promise<void> {
+  await sql.query(
+    `insert into answer_segment (name, sha256, bytes, lines) values ($1, $2, $3, $4)
+     on conflict (name) do update set sha256 = excluded.sha256, bytes = excluded.bytes, lines = excluded.lines`,
+    [name, d.sha256, d.bytes, d.lines],
+  );
+}
+
+/** The sittings of segments that still take answers, so that their segments stay open. */
+async function openSittings(db: Sql): Promise<ReadonlySet<string>> {
+  const rows = await db.query<{ id: string }>(
+    `select id from sitting where state in ('draft', 'frozen', 'open')`,
+  );
+  return new Set(rows.map((r) => r.id));
+}
+
+/** Closes a segment that holds nothing the database still lacks. */
+async function closeIfStored(db: Database, log: AnswersLog, segment: Segment): Promise<void> {
+  if (segment.closed === null) await recordSegment(db, segment.name, await log.close(segment.name));
+  else await recordSegment(db, segment.name, segment.closed);
+}
+
+/**
+ * Brings a database up to what the log holds. Segments whose digest the database already has are skipped unread.
+ * Never stops a start: what is no answer, or is refused by the database, is set aside and counted.
+ * @param erased students whose answers are never brought back.
+ * @param progress told after each chunk how many lines were checked.
+ */
+export async function replayAnswers(
+  db: Database,
+  log: AnswersLog,
+  erased: ReadonlySet<string> = new Set(),
+  progress: (checked: number) => void = () => undefined,
+): Promise<Replayed> {
+  const stored = new Map(
+    (await db.query<{ name: string; sha256: string }>('select name, sha256 from answer_segment')).map((r) => [
+      r.name,
+      r.sha256,
+    ]),
+  );
+  const running = await openSittings(db);
+  const total = noCounts();
+  let checked = 0;
+  for (const segment of log.segments()) {
+    if (segment.closed && stored.get(segment.name) === segment.closed.sha256) continue;
+    const counts = noCounts();
+    for await (const chunk of log.lines(segment.name)) {
+      await replayChunk(db, log, segment.name, chunk, erased, counts);
+      checked += chunk.length;
+      progress(checked);
+    }
+    total.stored += counts.stored;
+    total.left += counts.left;
+    const sitting = segment.name.slice(0, 36);
+    if (counts.open === 0 && segment.name !== 'memory' && !running.has(sitting))
+      await closeIfStored(db, log, segment);
+    for (const student of counts.erased) total.erased.add(student);
+  }
+  for (const student of total.erased)
+    for (const [name, digest] of await log.forget(student)) await recordSegment(db, name, digest);
+  return { stored: total.stored, left: total.left, aside: log.aside() };
+}
+
+/** Closes the segments of a sitting that is over, once every answer in them is stored. */
+export async function closeSegments(db: Database, log: AnswersLog, sitting: string): Promise<void> {
+  for (const name of await log.retire(sitting)) {
+    let whole = true;
+    for await (const chunk of log.lines(name)) {
+      const ids = chunk.flatMap((l) => l.answer?.id ?? []);
+      const known = await knownAnswers(db, ids);
+      whole =
+        whole &&
+        chunk.every((l) => l.answer !== null) &&
+        ids.every((i) => known.stored.has(i) || known.kept.has(i));
+      if (!whole) break;
+    }
+    if (whole) await recordSegment(db, name, await log.close(name));
+  }
+}

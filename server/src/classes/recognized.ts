@@ -1,0 +1,30 @@
+import { recognise, standsUnder } from '@hurrow/core/names';
+import type { ListLine, NameIndex, Recognised } from '@hurrow/core/names';
+import { inThread } from '../threads/index.ts';
+
+export interface RecognizedLine {
+  readonly recognised: Recognised;
+  /** The genus or family a new name would stand under. */
+  readonly under: string | null;
+}
+
+export interface RecognizeRequest {
+  readonly lines: readonly ListLine[];
+  readonly index: NameIndex;
+}
+
+/** Looks each line up among all names. */
+export const recognizeLines = ({ lines, index }: RecognizeRequest): readonly RecognizedLine[] =>
+  lines.map((line) => ({
+    recognised: recognise(line.name, index),
+    under: standsUnder(line.name, line.family, index),
+  }));
+
+/** A list up to this long is looked up at once; starting a thread would take longer. */
+const SHORT = 60;
+
+/** Looks lines up, in a thread where there are many: a name that is nearly known is compared with every other. */
+export const recognized = (request: RecognizeRequest): Promise<readonly RecognizedLine[]> =>
+  request.lines.length <= SHORT
+    ? Promise.resolve(recognizeLines(request))
+    : inThread(new URL('./recognize.worker.ts', import.meta.url), request);

@@ -1,0 +1,65 @@
+import { join } from 'node:path';
+import { answersInFolder, answersInMemory, erasuresFile, replayAnswers } from './answers/index.ts';
+import type { AnswersLog, Erasures } from './answers/index.ts';
+import { migrate, openPglite, openPostgres } from './db/index.ts';
+import type { Database } from './db/index.ts';
+import type { Recovery } from './http/index.ts';
+import { eraseAgain } from './students/index.ts';
+
+/** The database of a data folder and what lies beside it. */
+export interface OpenData {
+  readonly db: Database;
+  readonly answers: AnswersLog;
+  readonly erasures: Erasures;
+  readonly close: () => Promise<void>;
+}
+
+/**
+ * Opens a data folder that is locked already.
+ * @param databaseUrl a PostgreSQL server in place of the database in the folder; it syncs a write-ahead log of its
+ * own before an answer is acknowledged, so no log is kept beside it.
+ */
+export async function openData(
+  data: string,
+  databaseUrl: string | null,
+  report: (error: unknown) => void = () => undefined,
+): Promise<OpenData> {
+  const db =
+    databaseUrl === null ? await openPglite(join(data, 'database')) : openPostgres(databaseUrl, report);
+  const answers =
+    databaseUrl === null
+      ? await answersInFolder(join(data, 'answers'), join(data, 'answers.log'))
+      : answersInMemory(false);
+  return {
+    db,
+    answers,
+    erasures: erasuresFile(join(data, 'erasures.log')),
+    close: async () => {
+      await answers.end();
+      await db.close();
+    },
+  };
+}
+
+/**
+ * Brings opened data up to date: the schema, then erasures, then answers.
+ * @param prepare fills a database that holds nothing yet.
+ * @param progress told how many lines of the answers log were checked.
+ */
+export async function bringUpToDate(
+  { db, answers, erasures }: OpenData,
+  prepare?: (db: Database) => Promise<void>,
+  progress?: (checked: number) => void,
+): Promise<Recovery> {
+  await migrate(db);
+  if (prepare && (await isEmpty(db))) await prepare(db);
+  const { erased, damaged } = await eraseAgain(db, answers, erasures);
+  const replayed = await replayAnswers(db, answers, erased, progress);
+  // Without counts of its rows the planner chooses badly; they are taken again at every start.
+  await db.query('analyze');
+  return { ...replayed, damagedErasures: damaged };
+}
+
+/** Whether a database holds nothing yet, wherever it is. */
+export const isEmpty = async (db: Database): Promise<boolean> =>
+  (await db.query('select 1 from workspace')).length === 0;

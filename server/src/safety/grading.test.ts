@@ -1,0 +1,117 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
+import type { Marks } from '@hurrow/contract';
+import { answersFor, id, joinWalk, moveSitting, openSitting, openTestApp, send } from '../testing/index.ts';
+import type { Client, TestApp } from '../testing/index.ts';
+
+let app: TestApp;
+let owner: Client;
+beforeAll(async () => {
+  app = await openTestApp();
+  owner = await app.owner();
+});
+afterAll(() => app.close());
+
+const WORDS: Record<string, string> = {};
+const grade = (sitting: string) => owner.call<Marks>('POST', `/api/sittings/${sitting}/marking-runs`);
+const marks = async (sitting: string): Promise<Marks> =>
+  (await owner.call<Marks>('GET', `/api/sittings/${sitting}/marks`)).body;
+
+/** A closed sitting with one odd answer of one student. */
+async function closedSitting(section: string, student: string, typed: string) {
+  const { sitting, code } = await openSitting(owner, section);
+  const { phone, walk } = await joinWalk(app, code, student, (WORDS[student] ??= `word of ${student}`));
+  await send(phone, answersFor(walk, 1, { name: typed }));
+  await moveSitting(owner, sitting.id, 'closed');
+  return { sitting: sitting.id, phone, walk };
+}
+
+test('a clock set back changes nothing: the run made last is the newest, and it is the one returned', async () => {
+  const { sitting } = await closedSitting('first', '11', 'odd larch');
+  const first = (await grade(sitting)).body;
+  app.later(-2 * 86_400_000);
+  const ruled = await owner.call<Marks>('PUT', `/api/sittings/${sitting}/name-rulings`, {
+    typed: 'odd larch',
+    taxon: id('grandis'),
+    outcome: 'misspelt',
+  });
+  expect(ruled.status).toBe(200);
+  const shown = await marks(sitting);
+  expect(shown.run).not.toBe(first.run);
+  expect(shown.rows.find((r) => r.typed === 'odd larch')).toMatchObject({ outcome: 'misspelt', points: 2 });
+  await moveSitting(owner, sitting, 'given_back');
+  const [row] = await app.db.query<{ given_run: string }>('select given_run from sitting where id = $1', [
+    sitting,
+  ]);
+  expect(row?.given_run).toBe(shown.run);
+  app.later(2 * 86_400_000);
+});
+
+describe('answers that come while a sitting is graded', () => {
+  test('are in a grade, or the results cannot be returned before they are', async () => {
+    const { sitting, phone, walk } = await closedSitting('first', '11', 'western larch');
+    // All at once: grading and a late answer of another station.
+    const [, receipt] = await Promise.all([
+      grade(sitting),
+      send(phone, answersFor(walk, 3, { name: 'limber pine' }, 5)),
+    ]);
+    const { stale } = await marks(sitting);
+    const late = receipt.body.accepted.length;
+    const graded = (await marks(sitting)).rows.filter(
+      (r) => r.station === 3 && r.typed === 'limber pine',
+    ).length;
+    // Either the answer is graded, or it is known to be missing, or it was kept for a decision.
+    expect(late === 0 || graded === 1 || stale).toBe(true);
+  });
+
+  test('an answer without a grade keeps the results from being returned', async () => {
+    const { sitting, phone, walk } = await closedSitting('first', '11', 'western larch');
+    await grade(sitting);
+    await app.db.query(`update sitting set state = 'closed' where id = $1`, [sitting]);
+    await send(phone, answersFor(walk, 3, { name: 'limber pine' }, 5));
+    await app.db.query(`update sitting set state = 'marked' where id = $1`, [sitting]);
+    expect((await marks(sitting)).stale).toBe(true);
+    const { body } = await owner.call<{ version: number }>('GET', `/api/sittings/${sitting}`);
+    const refused = await owner.call(
+      'POST',
+      `/api/sittings/${sitting}/state`,
+      { to: 'given_back' },
+      { version: body.version },
+    );
+    expect([refused.status, refused.body.remedy]).toEqual([409, 'Grade again, then return the results.']);
+    await grade(sitting);
+    await moveSitting(owner, sitting, 'given_back');
+  });
+});
+
+describe('a name decided by an assistant', () => {
+  let first: string;
+  beforeEach(async () => {
+    first = (await closedSitting('first', '11', 'zanzibar tree')).sitting;
+    await grade(first);
+  });
+
+  test('holds for the sitting in front of them, not for a section that is not theirs', async () => {
+    const assistant = await app.assistant();
+    const ruled = await assistant.call<Marks>('PUT', `/api/sittings/${first}/name-rulings`, {
+      typed: 'zanzibar tree',
+      taxon: id('grandis'),
+      outcome: 'exact',
+    });
+    expect(ruled.body.rows.find((r) => r.typed === 'zanzibar tree')).toMatchObject({
+      points: 2,
+      ruled: true,
+    });
+    const second = (await closedSitting('second', '21', 'zanzibar tree')).sitting;
+    const there = (await grade(second)).body.rows.find((r) => r.typed === 'zanzibar tree');
+    expect(there).toMatchObject({ points: 0, ruled: false });
+    await owner.call('PUT', `/api/sittings/${first}/name-rulings`, {
+      typed: 'zanzibar tree',
+      taxon: id('grandis'),
+      outcome: 'exact',
+    });
+    expect((await grade(second)).body.rows.find((r) => r.typed === 'zanzibar tree')).toMatchObject({
+      points: 2,
+      ruled: true,
+    });
+  });
+});

@@ -1,0 +1,123 @@
+import Button from 'antd/es/button';
+import InputNumber from 'antd/es/input-number';
+import Modal from 'antd/es/modal';
+import Popconfirm from 'antd/es/popconfirm';
+import type { Hold, Holds, SittingDetail } from '@hurrow/contract';
+import { useRead, useWrite } from '../api/index.ts';
+import { useMayTeach } from '../app/session.ts';
+import { ProblemNote } from '../parts/index.ts';
+import { byReason, giveAwayWords, stationWords, untilWords } from './holdWords.ts';
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+function HoldLines({ holds }: { holds: readonly Hold[] }) {
+  return (
+    <ul className="hold-lines">
+      {byReason(holds).map(({ hold, numbers }) => (
+        <li key={`${hold.because.sitting}/${hold.because.reason}`}>
+          <b>
+            {capital(stationWords(numbers))}, {untilWords(hold)}.
+          </b>{' '}
+          {giveAwayWords(hold)}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Asks before results are returned, and says which stations are held back and why. */
+export function ReturnResults({
+  sitting,
+  busy,
+  onReturn,
+  onClose,
+}: {
+  sitting: SittingDetail;
+  busy: boolean;
+  onReturn: () => void;
+  onClose: () => void;
+}) {
+  const mayTeach = useMayTeach();
+  const holds = useRead<Holds>('holds', { id: sitting.id });
+  const days = useWrite<unknown>('holdDays', ['holds']);
+  const held = (holds.data?.holds ?? []).filter((h) => !h.released);
+  return (
+    <Modal
+      open
+      title="Return results"
+      okText="Return results"
+      cancelText="Not yet"
+      onCancel={onClose}
+      onOk={onReturn}
+      confirmLoading={busy}
+      okButtonProps={{ disabled: !holds.data }}
+    >
+      <p>
+        Students who took part see their score, the right names, and what tells their mix-ups apart. Grades
+        can no longer be changed.
+      </p>
+      {held.length === 0 ? (
+        <p>No other class has these trees ahead, so every station is returned.</p>
+      ) : (
+        <>
+          <p>
+            {held.length} of {sitting.stations.length} stations are held back. At these, students see only
+            what they wrote. You can return them earlier from this page.
+          </p>
+          <HoldLines holds={held} />
+        </>
+      )}
+      {mayTeach && holds.data ? (
+        <div className="field-row">
+          <label htmlFor="hold-days">Hold back what another class has within</label>
+          <InputNumber
+            id="hold-days"
+            min={0}
+            max={60}
+            size="small"
+            key={holds.data.days}
+            defaultValue={holds.data.days}
+            onBlur={(e) => {
+              const n = Number(e.target.value);
+              if (Number.isInteger(n) && n >= 0 && n <= 60 && n !== holds.data.days)
+                days.mutate({ body: { days: n } });
+            }}
+          />
+          <span>days</span>
+        </div>
+      ) : null}
+      <ProblemNote error={holds.error ?? days.error} />
+    </Modal>
+  );
+}
+
+/** After results are returned: the stations still held back, with a way to return them now. */
+export function HeldStations({ sitting }: { sitting: SittingDetail }) {
+  const mayTeach = useMayTeach();
+  const holds = useRead<Holds>('holds', { id: sitting.id });
+  const release = useWrite<Holds>('stationRelease', ['holds']);
+  const held = (holds.data?.holds ?? []).filter((h) => !h.released);
+  if (held.length === 0) return null;
+  return (
+    <section className="panel" aria-label="Held back">
+      <h2>
+        {held.length} of {sitting.stations.length} stations are held back
+      </h2>
+      <HoldLines holds={held} />
+      {mayTeach ? (
+        <Popconfirm
+          title={`Return ${stationWords(held.map((h) => h.number))} now?`}
+          description="Students see what these trees are, and another class still has them ahead."
+          okText="Return them now"
+          cancelText="Keep holding"
+          onConfirm={() =>
+            release.mutate({ params: { id: sitting.id }, body: { stations: held.map((h) => h.station) } })
+          }
+        >
+          <Button loading={release.isPending}>Return held stations now</Button>
+        </Popconfirm>
+      ) : null}
+      <ProblemNote error={release.error} />
+    </section>
+  );
+}

@@ -1,0 +1,22 @@
+import type { BatchReceipt, WalkSitting } from '@hurrow/contract';
+import { Refused } from '../api/problem.ts';
+import { request } from '../api/request.ts';
+import type { WalkServer } from './engine/index.ts';
+
+const SIGNED_OUT = 401;
+const BUSY: ReadonlySet<number> = new Set([429, 502, 503, 504, 507]);
+
+/** The server as a phone reaches it. */
+export const phoneServer: WalkServer = {
+  read: () => request<WalkSitting>('walk'),
+  send: (answers) => request<BatchReceipt>('walkAnswers', { body: { answers } }),
+  submit: () => request('walkSubmit'),
+  leave: () => request('walkLeave'),
+  failure: (error) => {
+    const problem = error instanceof Refused ? error.problem : null;
+    const retryAfterMs = (problem?.retryAfter ?? 0) * 1000;
+    if (problem?.status === SIGNED_OUT) return { why: 'signed_out', retryAfterMs };
+    const away = problem === null ? false : problem.status === 0 || BUSY.has(problem.status);
+    return { why: away ? 'unreached' : 'other', retryAfterMs };
+  },
+};
