@@ -12,6 +12,7 @@ const WHOLE: readonly string[] = [
   '/api/pairs',
   '/api/photos/:id',
   '/api/policies',
+  '/api/hold-days',
   '/api/species/:id/occurrences',
 ];
 

@@ -124,7 +124,7 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
   await choose(page, 'Section', 'Tuesday lab');
   await page.getByRole('button', { name: 'Make it' }).click();
   await expect(page.getByRole('heading', { level: 1, name: /October walk: Tuesday lab/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Open it' }).click();
+  await page.getByRole('button', { name: 'Open sitting' }).click();
   code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
   expect(code).toMatch(/^[A-Z0-9]{6}$/);
   await picture(page, 'sitting');
@@ -149,7 +149,7 @@ test('a sheet is entered by exception from the keyboard alone', async () => {
   await page
     .getByRole('listitem')
     .filter({ hasText: '104' })
-    .getByRole('link', { name: 'enter sheet' })
+    .getByRole('link', { name: 'Enter sheet' })
     .click();
   await expect(page.getByRole('heading', { level: 1, name: 'Sheet of number 104' })).toBeVisible();
   const cell = (i: number) => page.locator('.sheet tbody tr').nth(i).locator('td').last();
@@ -224,12 +224,12 @@ test('two students answer on phones; a reload and a lost network lose nothing', 
   await phone.context().close();
 });
 
-test('marking: names are judged, one mark is overridden, one text decided for all', async () => {
+test('grading: names are judged, one grade is overridden, one text decided for all', async () => {
   await page.reload();
   await expect(page.getByRole('region', { name: 'Students' })).toContainText('2 of 12 handed in, 3 began');
-  await page.getByRole('button', { name: 'Close it' }).click();
-  await page.getByRole('button', { name: 'Mark', exact: true }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Marks: October walk' })).toBeVisible();
+  await page.getByRole('button', { name: 'Close sitting' }).click();
+  await page.getByRole('button', { name: 'Grade sitting' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Grades: October walk' })).toBeVisible();
   const unknown = page.getByRole('row', { name: /grand firr tree/ });
   await expect(unknown).toHaveCount(2);
   await expect(unknown.first()).toContainText('0 of 2');
@@ -252,9 +252,9 @@ test('marking: names are judged, one mark is overridden, one text decided for al
   await picture(page, 'marks');
 });
 
-test('given back, the student sees marks and what tells the two apart', async ({ browser }) => {
-  await page.getByRole('button', { name: 'Give back' }).click();
-  await page.getByRole('tooltip').getByRole('button', { name: 'Give back' }).click();
+test('results returned, the student sees the score and what tells the two apart', async ({ browser }) => {
+  await page.getByRole('button', { name: 'Return results' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Return results' }).click();
   await expect(page.getByRole('button', { name: 'See the mix-ups' })).toBeVisible();
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },

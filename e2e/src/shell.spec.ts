@@ -23,8 +23,8 @@ test('every place stands without a serious fault of accessibility', async ({ pag
   }
   await go(page, 'Quizzes');
   await page.getByRole('link', { name: 'Tuesday lab, 2026-09-22' }).click();
-  await page.getByRole('button', { name: 'See the marks' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: /^Marks/ })).toBeVisible();
+  await page.getByRole('button', { name: 'See grades' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /^Grades/ })).toBeVisible();
   faults.push(...(await seriousFaults(page)));
   expect(faults).toEqual([]);
 });
@@ -63,9 +63,9 @@ test('the student’s door stands without one either', async ({ browser }) => {
   await expect(phone.getByRole('heading', { name: 'Join a field quiz' })).toBeVisible();
   expect(await seriousFaults(phone)).toEqual([]);
   await phone.getByLabel('Code').fill('nosuch');
-  await phone.getByLabel('Class number').fill('101');
+  await phone.getByLabel('Student number').fill('101');
   await phone.getByRole('button', { name: 'Join' }).click();
-  await expect(phone.getByRole('alert')).toContainText('do not fit an open sitting');
+  await expect(phone.getByRole('alert')).toContainText('do not fit an open quiz');
   await phone.context().close();
 });
 

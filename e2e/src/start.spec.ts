@@ -53,6 +53,6 @@ test('from an empty folder to a sitting, in the browser alone', async ({ page })
   await expect(station).not.toContainText('Cannot be told apart');
   await page.getByRole('button', { name: 'New sitting' }).click();
   await page.getByRole('button', { name: 'Make it' }).click();
-  await page.getByRole('button', { name: 'Open it' }).click();
+  await page.getByRole('button', { name: 'Open sitting' }).click();
   await expect(page.getByLabel('Join code').last()).toHaveText(/^[A-Z0-9]{6}$/);
 });

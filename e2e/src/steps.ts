@@ -44,8 +44,10 @@ export async function joinOnPhone(browser: Browser, code: string, number: string
   const context = await browser.newContext(PHONE);
   const phone = await context.newPage();
   await phone.goto(`/walk/#${code}`);
-  await phone.getByLabel('Class number').fill(number);
+  await phone.getByLabel('Student number').fill(number);
   await phone.getByRole('button', { name: 'Join' }).click();
+  await phone.getByLabel('Your private word').fill(`brave otter ${number}`);
+  await phone.getByRole('button', { name: 'Use this word and join' }).click();
   await expect(phone.getByRole('heading', { name: /Station 1/ })).toBeVisible();
   return phone;
 }

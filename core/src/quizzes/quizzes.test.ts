@@ -4,7 +4,9 @@ import { CHARACTERS } from '../characters/index.ts';
 import type { Character, Value } from '../characters/index.ts';
 import { OUTCOMES } from '../names/index.ts';
 import type { Judgement } from '../names/index.ts';
-import { POLICY, judgeCall, namePoints } from './index.ts';
+import { addDays } from '../conditions/index.ts';
+import { POLICY, judgeCall, namePoints, stationHolds } from './index.ts';
+import type { OtherSitting } from './index.ts';
 
 const judged = (outcome: Judgement['outcome'], part: Partial<Judgement> = {}): Judgement => ({
   outcome,
@@ -101,5 +103,114 @@ describe('calls', () => {
     expect(judgeCall(complexity, { state: 'simple' }, undefined)).toBe('not_recorded');
     expect(judgeCall(complexity, { inapplicable: true }, { kind: 'inapplicable' })).toBe('right');
     expect(judgeCall(complexity, { inapplicable: true }, pinnate)).toBe('wrong');
+  });
+});
+
+describe('stations held back', () => {
+  const own = { quiz: 'q', section: 'tuesday' };
+  const stations = [
+    { id: 's1', individual: 'fir' },
+    { id: 's2', individual: 'pine' },
+  ];
+  const other = (more: Partial<OtherSitting> = {}): OtherSitting => ({
+    id: 'o',
+    quiz: 'q',
+    section: 'thursday',
+    on: '2026-10-03',
+    state: 'draft',
+    makeUp: false,
+    individuals: new Set(['fir']),
+    ...more,
+  });
+  const held = (others: readonly OtherSitting[], days?: number) =>
+    stationHolds(own, stations, others, '2026-10-01', days).map((h) => [h.station, h.reason, h.until]);
+
+  test.each<[string, Partial<OtherSitting>, unknown]>([
+    [
+      'another section, same quiz',
+      {},
+      [
+        ['s1', 'same_quiz', '2026-10-03'],
+        ['s2', 'same_quiz', '2026-10-03'],
+      ],
+    ],
+    [
+      'today',
+      { on: '2026-10-01' },
+      [
+        ['s1', 'same_quiz', '2026-10-01'],
+        ['s2', 'same_quiz', '2026-10-01'],
+      ],
+    ],
+    [
+      'the seventh day',
+      { on: '2026-10-08' },
+      [
+        ['s1', 'same_quiz', '2026-10-08'],
+        ['s2', 'same_quiz', '2026-10-08'],
+      ],
+    ],
+    ['the eighth day', { on: '2026-10-09' }, []],
+    ['yesterday', { on: '2026-09-30' }, []],
+    ['a draft without a date', { on: null }, []],
+    ['a make-up', { makeUp: true }, []],
+    ['the own section again', { section: 'tuesday' }, []],
+    ['closed', { state: 'closed' }, []],
+    ['returned', { state: 'given_back' }, []],
+    ['a draft of another quiz with the same tree', { quiz: 'r' }, []],
+    [
+      'a locked sitting of another quiz with the same tree',
+      { quiz: 'r', state: 'frozen' },
+      [['s1', 'same_tree', '2026-10-03']],
+    ],
+    [
+      'an open one, dated long ago',
+      { quiz: 'r', state: 'open', on: '2026-09-01' },
+      [['s1', 'same_tree', null]],
+    ],
+    [
+      'an open one of the own section',
+      { quiz: 'r', section: 'tuesday', state: 'open' },
+      [['s1', 'same_tree', null]],
+    ],
+  ])('%s', (_, more, expected) => {
+    expect(held([other(more)])).toEqual(expected);
+  });
+
+  test('the sitting that holds longest is the one that is told', () => {
+    const soon = other({ id: 'soon' });
+    const later = other({ id: 'later', on: '2026-10-06' });
+    const open = other({ id: 'open', quiz: 'r', state: 'open' });
+    const told = (others: readonly OtherSitting[]) =>
+      stationHolds(own, stations, others, '2026-10-01').map((h) => h.sitting);
+    expect(told([soon, later])).toEqual(['later', 'later']);
+    expect(told([soon, later, open])).toEqual(['open', 'later']);
+  });
+
+  test('a longer look ahead never releases a station', () => {
+    const date = fc.integer({ min: -10, max: 40 }).map((n) => addDays('2026-10-01', n));
+    const any = fc.record({
+      id: fc.constant('o'),
+      quiz: fc.constantFrom('q', 'r'),
+      section: fc.constantFrom('tuesday', 'thursday'),
+      on: fc.option(date),
+      state: fc.constantFrom<OtherSitting['state']>(
+        'draft',
+        'frozen',
+        'open',
+        'closed',
+        'marked',
+        'given_back',
+      ),
+      makeUp: fc.boolean(),
+      individuals: fc.constantFrom(new Set(['fir']), new Set(['pine']), new Set<string>()),
+    });
+    fc.assert(
+      fc.property(fc.array(any, { maxLength: 5 }), fc.nat(20), fc.nat(20), (others, days, more) => {
+        const short = stationHolds(own, stations, others, '2026-10-01', days).map((h) => h.station);
+        const long = stationHolds(own, stations, others, '2026-10-01', days + more).map((h) => h.station);
+        expect(long).toEqual(expect.arrayContaining(short));
+      }),
+    );
   });
 });

@@ -79,10 +79,9 @@ export async function openTestApp({
       setupCode,
       version: 'test',
       recovery: NOTHING_TO_RECOVER,
-      // Limits hold nobody up here; what they would have waited is on record, and the clock goes on by it.
+      // Limits hold nobody up here; what they would have waited is on record.
       wait: (ms) => {
         waits.push(ms);
-        ahead += ms;
         return Promise.resolve();
       },
       isOwnHost: (name) => name === '127.0.0.1',

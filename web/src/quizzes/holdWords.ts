@@ -23,9 +23,7 @@ export function giveAwayWords({ because }: Pick<Hold, 'because'>): string {
 }
 
 /** Held stations, one line for each sitting that holds them. */
-export function byReason(
-  holds: readonly Hold[],
-): readonly {
+export function byReason(holds: readonly Hold[]): readonly {
   readonly numbers: readonly number[];
   readonly hold: Hold;
   readonly stations: readonly string[];

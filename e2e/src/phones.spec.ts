@@ -1,0 +1,147 @@
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { PHONE, choose, go, joinOnPhone, picture, signIn, signInAsOwner } from './steps.ts';
+
+/** A quiz of one station with an open sitting of the Thursday lab. @returns its join code. */
+async function openQuiz(page: Page, name: string, section: string): Promise<string> {
+  await go(page, 'Quizzes');
+  await page.getByRole('button', { name: 'New quiz' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill(name);
+  await choose(page, 'List', 'Trees of Quillan Creek');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Add a station' }).click();
+  await choose(page, 'Tree', 'L05');
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.getByRole('button', { name: 'New sitting' }).click();
+  await choose(page, 'Section', section);
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Open sitting' }).click();
+  return (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
+}
+
+test('a number is claimed with a word, goes on at a second phone, and staff let in a third', async ({
+  page,
+  browser,
+}) => {
+  await signInAsOwner(page);
+  const code = await openQuiz(page, 'Phones', 'Thursday lab');
+  const first = await joinOnPhone(browser, code, '205');
+  await first.getByLabel('Common name').fill('grand fir');
+  await expect(first.getByRole('status')).toHaveText('all sent');
+
+  const second = await (await browser.newContext(PHONE)).newPage();
+  await second.goto(`/walk/#${code}`);
+  await second.getByLabel('Student number').fill('205');
+  await second.getByRole('button', { name: 'Join' }).click();
+  await expect(second.getByText('Number 205 is in use.')).toBeVisible();
+  await second.getByLabel('Private word').fill('wrong word');
+  await second.getByRole('button', { name: 'Join', exact: true }).click();
+  await expect(second.getByRole('alert')).toContainText('not the private word');
+  await second.getByLabel('Private word').fill('Brave otter 205');
+  await second.getByRole('button', { name: 'Join', exact: true }).click();
+  await expect(second.getByLabel('Common name')).toHaveValue('grand fir');
+  await expect(second.getByText('Another phone uses your number')).toBeVisible();
+  await first.getByLabel('Common name').fill('subalpine fir');
+  await expect(first.getByText('Another phone uses your number')).toBeVisible();
+
+  const third = await (await browser.newContext(PHONE)).newPage();
+  await third.goto(`/walk/#${code}`);
+  await third.getByLabel('Student number').fill('205');
+  await third.getByRole('button', { name: 'Join' }).click();
+  await third.getByRole('button', { name: 'Ask my instructor to let me in' }).click();
+  await expect(third.getByRole('heading', { name: 'Waiting for your instructor' })).toBeVisible();
+  await page.reload();
+  const phones = page.getByRole('region', { name: 'Phones' });
+  await expect(phones).toContainText('2 phones have joined');
+  await picture(page, 'phones');
+  await phones.getByRole('button', { name: 'Let in number 205' }).click();
+  await expect(third.getByRole('heading', { name: /Station 1/ })).toBeVisible();
+  await expect(phones).toContainText('3 phones have joined');
+  for (const phone of [first, second, third]) await phone.context().close();
+});
+
+test('a phone that keeps nothing says so at once, and its answers still arrive', async ({
+  page,
+  browser,
+}) => {
+  await signInAsOwner(page);
+  const code = await openQuiz(page, 'Full phone', 'Thursday lab');
+  const context = await browser.newContext(PHONE);
+  await context.addInitScript(() => {
+    Object.defineProperty(window, 'indexedDB', {
+      value: {
+        open: () => {
+          throw new Error('no room');
+        },
+      },
+    });
+  });
+  const phone = await context.newPage();
+  await phone.goto(`/walk/#${code}`);
+  await phone.getByLabel('Student number').fill('206');
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await phone.getByRole('button', { name: 'Use this word and join' }).click();
+  await context.setOffline(true);
+  await phone.getByLabel('Common name').fill('grand fir');
+  await expect(phone.getByRole('alert')).toContainText('This phone does not keep your answers');
+  await phone.getByRole('button', { name: 'All stations' }).click();
+  await context.setOffline(false);
+  await phone.getByRole('button', { name: 'Try again' }).click();
+  await expect(phone.getByText('all sent')).toBeVisible();
+  await context.close();
+});
+
+test('results of one class are held while another has the quiz ahead, and returned on purpose', async ({
+  page,
+  browser,
+}) => {
+  await signInAsOwner(page);
+  const code = await openQuiz(page, 'Two labs', 'Tuesday lab');
+  const tuesday = page.url();
+  const phone = await joinOnPhone(browser, code, '107');
+  await phone.getByLabel('Common name').fill('western larch');
+  await phone.getByRole('button', { name: 'Review' }).click();
+  await phone.getByRole('button', { name: 'Hand in' }).click();
+  await expect(phone.getByRole('heading', { name: 'Handed in' })).toBeVisible();
+  await page.getByRole('link', { name: 'the quiz' }).click();
+  await page.getByRole('button', { name: 'New sitting' }).click();
+  await choose(page, 'Section', 'Thursday lab');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /Two labs: Thursday lab/ })).toBeVisible();
+
+  await page.goto(tuesday);
+  await page.getByRole('button', { name: 'Close sitting' }).click();
+  await page.getByRole('button', { name: 'Grade sitting' }).click();
+  await page.getByRole('button', { name: 'Return results' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('1 of 1 stations are held back');
+  await expect(dialog).toContainText('Thursday lab (Two labs');
+  await picture(page, 'return-results');
+  await dialog.getByRole('button', { name: 'Return results' }).click();
+  await phone.reload();
+  await expect(phone.getByText('Another class still has this station')).toBeVisible();
+  await expect(phone.getByText('You wrote western larch')).toBeVisible();
+  await picture(phone, 'walk-held');
+
+  const held = page.getByRole('region', { name: 'Held back' });
+  await held.getByRole('button', { name: 'Return held stations now' }).click();
+  await page.getByRole('button', { name: 'Return them now' }).click();
+  await expect(held).toBeHidden();
+  await phone.reload();
+  await expect(phone.getByText('Another class still has this station')).toBeHidden();
+  await expect(phone.getByRole('heading', { name: /of 1 points/ })).toBeVisible();
+  await phone.context().close();
+});
+
+test('a double press makes one quiz', async ({ page }) => {
+  await signIn(page, 'Odile Marsh', 'ledger loop in october');
+  await go(page, 'Quizzes');
+  await page.getByRole('button', { name: 'New quiz' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('Pressed twice');
+  await choose(page, 'List', 'Trees of Quillan Creek');
+  await page.getByRole('button', { name: 'Make it' }).dblclick();
+  await expect(page.getByRole('heading', { level: 1, name: 'Pressed twice' })).toBeVisible();
+  await go(page, 'Quizzes');
+  await expect(page.getByRole('link', { name: 'Pressed twice' })).toHaveCount(1);
+});
