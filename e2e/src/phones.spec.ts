@@ -2,15 +2,15 @@ import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { PHONE, choose, go, joinOnPhone, picture, signIn, signInAsOwner } from './steps.ts';
 
-/** A quiz of one station with an open sitting of the Thursday lab. @returns its join code. */
-async function openQuiz(page: Page, name: string, section: string): Promise<string> {
+/** A quiz of one station at a tree of its own, with an open sitting. @returns its join code. */
+async function openQuiz(page: Page, name: string, section: string, tree: string): Promise<string> {
   await go(page, 'Quizzes');
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill(name);
   await choose(page, 'List', 'Trees of Quillan Creek');
   await page.getByRole('button', { name: 'Make it' }).click();
   await page.getByRole('button', { name: 'Add a station' }).click();
-  await choose(page, 'Tree', 'L05');
+  await choose(page, 'Tree', tree);
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByRole('dialog')).toBeHidden();
   await page.getByRole('button', { name: 'New sitting' }).click();
@@ -25,7 +25,7 @@ test('a number is claimed with a word, goes on at a second phone, and staff let 
   browser,
 }) => {
   await signInAsOwner(page);
-  const code = await openQuiz(page, 'Phones', 'Thursday lab');
+  const code = await openQuiz(page, 'Phones', 'Thursday lab', 'L07');
   const first = await joinOnPhone(browser, code, '205');
   await first.getByLabel('Common name').fill('grand fir');
   await expect(first.getByRole('status')).toHaveText('all sent');
@@ -66,7 +66,7 @@ test('a phone that keeps nothing says so at once, and its answers still arrive',
   browser,
 }) => {
   await signInAsOwner(page);
-  const code = await openQuiz(page, 'Full phone', 'Thursday lab');
+  const code = await openQuiz(page, 'Full phone', 'Thursday lab', 'L08');
   const context = await browser.newContext(PHONE);
   await context.addInitScript(() => {
     Object.defineProperty(window, 'indexedDB', {
@@ -82,6 +82,7 @@ test('a phone that keeps nothing says so at once, and its answers still arrive',
   await phone.getByLabel('Student number').fill('206');
   await phone.getByRole('button', { name: 'Join' }).click();
   await phone.getByRole('button', { name: 'Use this word and join' }).click();
+  await expect(phone.getByRole('heading', { name: /Station 1/ })).toBeVisible();
   await context.setOffline(true);
   await phone.getByLabel('Common name').fill('grand fir');
   await expect(phone.getByRole('alert')).toContainText('This phone does not keep your answers');
@@ -97,7 +98,7 @@ test('results of one class are held while another has the quiz ahead, and return
   browser,
 }) => {
   await signInAsOwner(page);
-  const code = await openQuiz(page, 'Two labs', 'Tuesday lab');
+  const code = await openQuiz(page, 'Two labs', 'Tuesday lab', 'L09');
   const tuesday = page.url();
   const phone = await joinOnPhone(browser, code, '107');
   await phone.getByLabel('Common name').fill('western larch');

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { ROUTES } from '@hurrow/contract';
 import type { RouteName } from '@hurrow/contract';
-import { id, joinWalk, openSitting, openTestApp } from './testing/index.ts';
+import { BODIES, id, joinWalk, openSitting, openTestApp } from './testing/index.ts';
 import type { Client, TestApp } from './testing/index.ts';
 
 let app: TestApp;
@@ -170,96 +170,6 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   walkSubmit: WALK,
   walkResults: WALK,
   walkLeave: WALK,
-};
-
-/** Bodies that pass their schema but name nothing that stands, so that nothing is changed by trying. */
-const BODIES: Readonly<Record<string, unknown>> = {
-  signIn: { name: 'nobody at all', passphrase: 'wrong' },
-  setup: { code: 'X', workspace: 'W', name: 'N', passphrase: 'long enough words' },
-  site: { name: '', lat: 0, lon: 0, elevM: 0 },
-  section: { name: 'S', term: 'T', list: id('none'), site: id('none'), students: [] },
-  rule: {
-    quantifier: 'all',
-    who: id('none'),
-    when: [],
-    then: { character: 'none', state: 'none' },
-    note: null,
-  },
-  range: { records: [] },
-  occurrence: {
-    record: {
-      occurrenceID: 'x',
-      scientificName: 'Abies grandis',
-      decimalLatitude: 47,
-      decimalLongitude: -115,
-      eventDate: null,
-      basisOfRecord: 'HumanObservation',
-      locality: '',
-    },
-    verdict: 'unsure',
-  },
-  listText: { text: 'Abies grandis' },
-  list: { name: 'L', members: [{ taxon: id('none') }] },
-  statement: { taxon: id('none'), character: 'none', source: id('none'), value: { kind: 'inapplicable' } },
-  listCopy: { name: 'L2' },
-  sighting: { site: id('none'), taxon: id('none'), kind: 'pollen', on: '2026-05-01', present: true },
-  character: {
-    organ: 'leaf',
-    kind: 'nominal',
-    term: 'T',
-    plain: 'P',
-    definition: 'D.',
-    states: [],
-    material: ['leaf'],
-    needs: [],
-    distance: 'hand',
-    season: ['leaf-on'],
-    effort: 2,
-  },
-  characterChange: { term: 'T', plain: 'P', definition: 'D.', retired: false, states: [] },
-  word: { text: 'w', character: 'none', state: null },
-  taxon: { rank: 'genus', scientific: 'Nemo', parents: [id('none')] },
-  species: {
-    scientific: 'Nemo nemo',
-    status: 'draft',
-    parents: [],
-    names: [],
-    prose: [],
-    cautions: [],
-    roots: [],
-    record: null,
-  },
-  season: {
-    kind: 'pollen',
-    from: '05-01',
-    to: '05-20',
-    ref: { lat: 0, lon: 0, elevM: 0 },
-    source: id('none'),
-  },
-  question: { question: 'q' },
-  pair: { a: id('none'), b: id('nobody'), character: null, text: null, mnemonic: null },
-  photo: { organ: null, takenOn: null, credit: null },
-  source: { kind: 'book', citation: '', rank: 5 },
-  policies: { policy: 'widest', policies: [{ character: 'none', policy: 'typical' }] },
-  batch: {
-    entries: [{ taxon: id('none'), character: 'none', source: id('none'), value: null, version: 3 }],
-  },
-  statementValue: { value: { kind: 'inapplicable' } },
-  tree: { site: id('none'), tag: 'T', taxon: id('none') },
-  quiz: { name: 'Q', list: id('none') },
-  station: { individual: id('none'), asks: [{ kind: 'common', points: 1 }] },
-  sitting: { section: id('none'), on: '2026-10-01' },
-  sittingChange: { on: '2026-10-01', handling: ['look'], wet: false },
-  sittingStation: { distance: 'hand', material: ['tree'] },
-  sittingState: { to: 'draft' },
-  sheet: { answers: [{ id: id('none'), sittingStation: id('none'), ask: id('none'), typed: 'x' }] },
-  override: { points: 1, reason: 'a reason' },
-  ruling: { typed: 'x', taxon: null, outcome: 'unlisted' },
-  join: { code: 'NOSUCH', student: '11' },
-  deviceDecision: { decision: 'end' },
-  holdDays: { days: 99 },
-  stationRelease: { stations: [id('none')] },
-  answers: { answers: [{ id: id('none'), ask: 'none', seq: 1, typed: 'x', at: '2026-10-01T00:00:00Z' }] },
 };
 
 function path(name: RouteName): string {

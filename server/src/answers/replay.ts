@@ -53,26 +53,17 @@ export async function storeSafely(
 
 /** Answers whose sitting, station, question and student the database knows. */
 async function placeable(sql: Sql, answers: readonly LoggedAnswer[]): Promise<ReadonlySet<LoggedAnswer>> {
-  const ids = async (table: string, wanted: readonly string[]): Promise<ReadonlySet<string>> =>
-    new Set(
-      (
-        await sql.query<{ id: string }>(`select id from "${table}" where id = any($1::uuid[])`, [
-          [...new Set(wanted)],
-        ])
-      ).map((r) => r.id),
+  const known = async (table: string, idOf: (a: LoggedAnswer) => string): Promise<ReadonlySet<string>> => {
+    const wanted = [...new Map(answers.map((a) => [idOf(a), a.ws]))];
+    const rows = await sql.query<{ id: string }>(
+      `select t.id from unnest($1::uuid[], $2::uuid[]) w(ws, id) join "${table}" t on t.ws = w.ws and t.id = w.id`,
+      [wanted.map(([, ws]) => ws), wanted.map(([id]) => id)],
     );
-  const students = await ids(
-    'student',
-    answers.map((a) => a.student),
-  );
-  const stations = await ids(
-    'sitting_station',
-    answers.map((a) => a.sittingStation),
-  );
-  const asks = await ids(
-    'ask',
-    answers.map((a) => a.ask),
-  );
+    return new Set(rows.map((r) => r.id));
+  };
+  const students = await known('student', (a) => a.student);
+  const stations = await known('sitting_station', (a) => a.sittingStation);
+  const asks = await known('ask', (a) => a.ask);
   return new Set(
     answers.filter((a) => students.has(a.student) && stations.has(a.sittingStation) && asks.has(a.ask)),
   );
@@ -102,10 +93,7 @@ async function replayChunk(
   const all = chunk.flatMap(({ answer }) => answer ?? []);
   for (const a of all) if (erased.has(a.student)) counts.erased.add(a.student);
   const answers = all.filter((a) => !erased.has(a.student));
-  const known = await knownAnswers(
-    db,
-    answers.map((a) => a.id),
-  );
+  const known = await knownAnswers(db, answers);
   const missing = answers.filter((a) => !known.stored.has(a.id) && !known.kept.has(a.id));
   if (missing.length === 0) return;
   const here = await placeable(db, missing);
@@ -138,6 +126,9 @@ async function openSittings(db: Sql): Promise<ReadonlySet<string>> {
   return new Set(rows.map((r) => r.id));
 }
 
+/** Stored answers after which the tables are analyzed for the first time; then after four times as many. */
+const FIRST_ANALYZE = 2000;
+
 /** Closes a segment that holds nothing the database still lacks. */
 async function closeIfStored(db: Database, log: AnswersLog, segment: Segment): Promise<void> {
   if (segment.closed === null) await recordSegment(db, segment.name, await log.close(segment.name));
@@ -156,6 +147,7 @@ export async function replayAnswers(
   erased: ReadonlySet<string> = new Set(),
   progress: (checked: number) => void = () => undefined,
 ): Promise<Replayed> {
+  let analyzeAt = FIRST_ANALYZE;
   const stored = new Map(
     (await db.query<{ name: string; sha256: string }>('select name, sha256 from answer_segment')).map((r) => [
       r.name,
@@ -172,6 +164,11 @@ export async function replayAnswers(
       await replayChunk(db, log, segment.name, chunk, erased, counts);
       checked += chunk.length;
       progress(checked);
+      if (total.stored + counts.stored < analyzeAt) continue;
+      // Tables that grow fast are planned as if they were small until they are analyzed.
+      await db.query('analyze response');
+      await db.query('analyze response_call');
+      analyzeAt *= 4;
     }
     total.stored += counts.stored;
     total.left += counts.left;
@@ -190,12 +187,11 @@ export async function closeSegments(db: Database, log: AnswersLog, sitting: stri
   for (const name of await log.retire(sitting)) {
     let whole = true;
     for await (const chunk of log.lines(name)) {
-      const ids = chunk.flatMap((l) => l.answer?.id ?? []);
-      const known = await knownAnswers(db, ids);
+      const answers = chunk.flatMap((l) => l.answer ?? []);
+      const known = await knownAnswers(db, answers);
       whole =
-        whole &&
-        chunk.every((l) => l.answer !== null) &&
-        ids.every((i) => known.stored.has(i) || known.kept.has(i));
+        answers.length === chunk.length &&
+        answers.every(({ id }) => known.stored.has(id) || known.kept.has(id));
       if (!whole) break;
     }
     if (whole) await recordSegment(db, name, await log.close(name));

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { insertRows } from '../db/index.ts';
+import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import type { LoggedAnswer } from './line.ts';
 
@@ -75,21 +75,42 @@ export async function attemptFor(sql: Sql, a: AttemptOf): Promise<string> {
   return id;
 }
 
-/** The answers under some ids that are stored already. */
+/** Answers by the workspace they are of; an installation has one. */
+function byWorkspace<T extends Pick<LoggedAnswer, 'ws'>>(
+  answers: readonly T[],
+): ReadonlyMap<string, readonly T[]> {
+  const groups = new Map<string, T[]>();
+  for (const a of answers) groups.set(a.ws, [...(groups.get(a.ws) ?? []), a]);
+  return groups;
+}
+
+/**
+ * The answers under some ids that are stored already.
+ * Ids go in as one array: joined row by row, a table that has grown since it was last analyzed would be read whole
+ * for every one of them.
+ */
 export async function knownAnswers(
   sql: Sql,
-  ids: readonly string[],
+  answers: readonly Pick<LoggedAnswer, 'ws' | 'id'>[],
 ): Promise<{ readonly stored: ReadonlyMap<string, Known>; readonly kept: ReadonlySet<string> }> {
-  const rows = await sql.query<Known>(
-    `select r.id, t.student, r.sitting_station, r.ask, r.typed, r.value, r.sure
-     from response r join attempt t on t.ws = r.ws and t.id = r.attempt where r.id = any($1::uuid[])`,
-    [ids],
-  );
-  const kept = await sql.query<{ id: string }>(
-    `select payload ->> 'id' as id from conflict where payload ->> 'id' = any($1::text[])`,
-    [ids],
-  );
-  return { stored: new Map(rows.map((r) => [r.id, r])), kept: new Set(kept.map((k) => k.id)) };
+  const stored = new Map<string, Known>();
+  const kept = new Set<string>();
+  for (const [ws, group] of byWorkspace(answers)) {
+    const ids = group.map((a) => a.id);
+    const rows = await sql.query<Known>(
+      `select r.id, r.sitting_station, r.ask, r.typed, r.value, r.sure,
+         (select t.student from attempt t where t.ws = r.ws and t.id = r.attempt) as student
+       from response r where r.ws = $1 and r.id = any($2::uuid[])`,
+      [ws, ids],
+    );
+    for (const r of rows) stored.set(r.id, r);
+    const conflicts = await sql.query<{ id: string }>(
+      `select payload ->> 'id' as id from conflict where payload ->> 'id' = any($1::text[])`,
+      [ids],
+    );
+    for (const c of conflicts) kept.add(c.id);
+  }
+  return { stored, kept };
 }
 
 /** Whether an answer is stored just as it is. */
@@ -101,37 +122,87 @@ export const isStored = (a: LoggedAnswer, stored: ReadonlyMap<string, Known>): b
 /** Sittings by state, locked against being graded or closed until the answers are stored. */
 async function statesOf(sql: Sql, answers: readonly LoggedAnswer[]): Promise<ReadonlyMap<string, string>> {
   const rows = await sql.query<{ id: string; state: string }>(
-    'select id, state from sitting where id = any($1::uuid[]) order by id for share',
-    [[...new Set(answers.map((a) => a.sitting))]],
+    `select s.id, s.state from unnest($1::uuid[], $2::uuid[]) w(ws, id)
+     join sitting s on s.ws = w.ws and s.id = w.id order by s.id for share of s`,
+    columns(
+      [...new Map(answers.map((a) => [a.sitting, a])).values()],
+      (a) => a.ws,
+      (a) => a.sitting,
+    ),
   );
   return new Map(rows.map((r) => [r.id, r.state]));
 }
 
 type Placed = LoggedAnswer & { readonly attempt: string };
 
-/** Two answers may carry one sequence number when a device was set back; the later one takes the next free. */
-async function sequenced(sql: Sql, answers: readonly Placed[]): Promise<readonly Placed[]> {
-  const rows = await sql.query<{ attempt: string; sitting_station: string; ask: string; seqs: number[] }>(
-    `select r.attempt, r.sitting_station, r.ask, array_agg(r.seq) as seqs
-     from (select distinct * from unnest($1::uuid[], $2::uuid[], $3::uuid[]) w(attempt, sitting_station, ask)) w
-     join response r on r.attempt = w.attempt and r.sitting_station = w.sitting_station and r.ask = w.ask
-     group by r.attempt, r.sitting_station, r.ask`,
+const slotOf = (a: Pick<Placed, 'attempt' | 'sittingStation' | 'ask'>): string =>
+  `${a.attempt}/${a.sittingStation}/${a.ask}`;
+
+/** Inserts answers. @returns the ids of those whose sequence number was free. */
+async function insertFree(sql: Sql, answers: readonly Placed[], late: ReadonlySet<string>) {
+  const rows = await sql.query<{ id: string }>(
+    `insert into response (ws, id, attempt, sitting_station, ask, seq, typed, value, sure, device_at, received_at, origin, late, clues_open)
+     select *, 0 from unnest($1::uuid[], $2::uuid[], $3::uuid[], $4::uuid[], $5::uuid[], $6::integer[], $7::text[],
+       $8::jsonb[], $9::text[], $10::timestamptz[], $11::timestamptz[], $12::text[], $13::boolean[])
+     on conflict (ws, attempt, sitting_station, ask, seq) do nothing returning id`,
     columns(
       answers,
+      (a) => a.ws,
+      (a) => a.id,
       (a) => a.attempt,
       (a) => a.sittingStation,
       (a) => a.ask,
+      (a) => a.seq,
+      (a) => a.typed,
+      (a) => (a.value === null ? null : JSON.stringify(a.value)),
+      (a) => a.sure,
+      (a) => a.deviceAt,
+      (a) => a.receivedAt,
+      (a) => a.origin,
+      (a) => a.late || late.has(a.id),
     ),
   );
-  const taken = new Map(rows.map((r) => [`${r.attempt}/${r.sitting_station}/${r.ask}`, new Set(r.seqs)]));
-  return answers.map((a) => {
-    const key = `${a.attempt}/${a.sittingStation}/${a.ask}`;
-    const seqs = taken.get(key) ?? new Set<number>();
-    const seq = seqs.has(a.seq) ? Math.max(...seqs) + 1 : a.seq;
-    seqs.add(seq);
-    taken.set(key, seqs);
-    return { ...a, seq };
-  });
+  return new Set(rows.map((r) => r.id));
+}
+
+/** The next free sequence number of the question of each answer. */
+async function withNextSeq(sql: Sql, answers: readonly Placed[]): Promise<readonly Placed[]> {
+  const last = new Map<string, number>();
+  const next: Placed[] = [];
+  for (const a of answers) {
+    const slot = slotOf(a);
+    const known = last.get(slot);
+    const row =
+      known === undefined
+        ? await maybe<{ last: number }>(
+            sql,
+            `select max(seq) as last from response
+             where ws = $1 and attempt = $2 and sitting_station = $3 and ask = $4`,
+            [a.ws, a.attempt, a.sittingStation, a.ask],
+          )
+        : { last: known };
+    const seq = Math.max(row?.last ?? 0, a.seq) + 1;
+    last.set(slot, seq);
+    next.push({ ...a, seq });
+  }
+  return next;
+}
+
+/**
+ * Inserts answers. Two may carry one sequence number when a device was set back; the later one takes the next free,
+ * which is looked for only where a number is taken.
+ */
+async function insertSequenced(
+  sql: Sql,
+  answers: readonly Placed[],
+  late: ReadonlySet<string>,
+): Promise<void> {
+  let open: readonly Placed[] = answers;
+  while (open.length > 0) {
+    const there = await insertFree(sql, open, late);
+    const taken = open.filter((a) => !there.has(a.id));
+    open = taken.length === 0 ? [] : await withNextSeq(sql, taken);
+  }
 }
 
 /** Calls given before a name are kept with it, at the value they first had. */
@@ -139,16 +210,17 @@ async function keepFirstCalls(sql: Sql, names: readonly Placed[]): Promise<void>
   if (names.length === 0) return;
   await sql.query(
     `insert into response_call (ws, response, character, state, value)
-     select distinct on (w.response, k.character) r.ws, w.response, k.character,
-       case when st.id is null then null else r.value ->> 'state' end, r.value
-     from unnest($1::uuid[], $2::uuid[], $3::uuid[]) w(response, attempt, sitting_station)
-     join response r on r.attempt = w.attempt and r.sitting_station = w.sitting_station
-     join ask k on k.ws = r.ws and k.id = r.ask and k.kind = 'call'
-     left join state st on st.ws = r.ws and st.character = k.character and st.id = r.value ->> 'state'
-     where r.id <> w.response and r.value ? 'state'
-     order by w.response, k.character, r.seq`,
+     select w.ws, w.response, k.character, st.id, c.value
+     from unnest($1::uuid[], $2::uuid[], $3::uuid[], $4::uuid[]) w(ws, response, attempt, sitting_station)
+     join sitting_station ss on ss.ws = w.ws and ss.id = w.sitting_station
+     join ask k on k.ws = ss.ws and k.station = ss.station and k.kind = 'call'
+     cross join lateral (
+       select r.value from response r where r.ws = w.ws and r.attempt = w.attempt
+         and r.sitting_station = w.sitting_station and r.ask = k.id and r.value ? 'state' order by r.seq limit 1) c
+     left join state st on st.ws = k.ws and st.character = k.character and st.id = c.value ->> 'state'`,
     columns(
       names,
+      (a) => a.ws,
       (a) => a.id,
       (a) => a.attempt,
       (a) => a.sittingStation,
@@ -158,30 +230,8 @@ async function keepFirstCalls(sql: Sql, names: readonly Placed[]): Promise<void>
 
 async function insertResponses(sql: Sql, answers: readonly LoggedAnswer[], late: ReadonlySet<string>) {
   const attempts = await attemptsFor(sql, answers);
-  const placed = await sequenced(
-    sql,
-    answers.map((a) => ({ ...a, attempt: attempts.get(attemptKey(a)) ?? '' })),
-  );
-  await insertRows(
-    sql,
-    'response',
-    placed.map((a) => ({
-      ws: a.ws,
-      id: a.id,
-      attempt: a.attempt,
-      sitting_station: a.sittingStation,
-      ask: a.ask,
-      seq: a.seq,
-      typed: a.typed,
-      value: a.value,
-      sure: a.sure,
-      device_at: a.deviceAt,
-      received_at: a.receivedAt,
-      origin: a.origin,
-      clues_open: 0,
-      late: a.late || late.has(a.id),
-    })),
-  );
+  const placed = answers.map((a): Placed => ({ ...a, attempt: attempts.get(attemptKey(a)) ?? '' }));
+  await insertSequenced(sql, placed, late);
   await keepFirstCalls(
     sql,
     placed.filter((a) => a.typed !== null),
@@ -210,10 +260,7 @@ export async function storeAnswers(
   const states = await statesOf(sql, answers);
   // The locks on the attempts come before the look at what is stored, so that a twin batch is seen.
   await attemptsFor(sql, answers);
-  const known = await knownAnswers(
-    sql,
-    answers.map((a) => a.id),
-  );
+  const known = await knownAnswers(sql, answers);
   const accepted: string[] = [];
   const conflicts: { a: LoggedAnswer; why: string; said: string }[] = [];
   const fresh = new Map<string, LoggedAnswer>();

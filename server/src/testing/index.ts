@@ -1,3 +1,4 @@
+export { BODIES } from './bodies.ts';
 export { joinWalk, joinWalkAt, moveSitting, openSitting, openTestApp } from './app.ts';
 export type { TestApp } from './app.ts';
 export { answersFor, send } from './answer.ts';

@@ -154,7 +154,7 @@ async function take(call: Call<Student>): Promise<BatchReceipt> {
   const { logged, refused } = await sorted(call, sent, state);
   const { stored } = await knownAnswers(
     db,
-    logged.map((l) => l.answer.id),
+    logged.map((l) => l.answer),
   );
   const again = logged.filter((l) => isStored(l.answer, stored));
   const fresh = logged.filter((l) => !isStored(l.answer, stored));

@@ -1,0 +1,56 @@
+import { spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import type { AddressInfo } from 'node:net';
+import { performance } from 'node:perf_hooks';
+
+export interface ServerProcess {
+  readonly base: string;
+  /** Milliseconds from the start of the process until it was ready. */
+  readonly readyMs: number;
+  readonly output: string;
+  /** The most memory it has held so far, in megabytes. */
+  readonly peakMb: () => number;
+  readonly stop: () => Promise<void>;
+}
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const s = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = s.address() as AddressInfo;
+      s.close(() => resolve(port));
+    });
+  });
+
+/** Starts the fixture's server of a tree on a data folder, in a process of its own. @throws where it ends instead. */
+export async function startServer(root: string, data: string): Promise<ServerProcess> {
+  const port = await freePort();
+  const start = performance.now();
+  const child = spawn(
+    process.execPath,
+    ['--import', 'tsx', 'server/src/testing/serveFixture.ts', data, String(port)],
+    { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] },
+  );
+  let output = '';
+  child.stderr.on('data', (d) => (output += String(d)));
+  await new Promise<void>((resolve, reject) => {
+    child.stdout.on('data', (d) => {
+      output += String(d);
+      if (output.includes('ready at')) resolve();
+    });
+    child.on('exit', (code) => reject(new Error(`The server ended with ${code}: ${output.slice(0, 500)}`)));
+  });
+  return {
+    base: `http://127.0.0.1:${port}`,
+    readyMs: performance.now() - start,
+    output,
+    peakMb: () =>
+      Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid ?? 0}/status`, 'utf8'))?.[1] ?? 0) / 1024,
+    stop: () =>
+      new Promise((done) => {
+        child.removeAllListeners('exit');
+        child.on('exit', () => done());
+        child.kill('SIGKILL');
+      }),
+  };
+}
