@@ -15,7 +15,7 @@ const shared = {
 
 export default {
   projects: [
-    ...['core', 'contract', 'demo', 'server', 'web'].map((name) => ({
+    ...['core', 'contract', 'demo', 'server', 'web', 'bench'].map((name) => ({
       ...shared,
       displayName: name,
       rootDir: name,

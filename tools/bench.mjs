@@ -7,7 +7,19 @@ await (await import('./build.mjs')).build();
 const { sizeLine, sizes } = await import('./sizes.mjs');
 for (const s of sizes()) console.log(sizeLine(s));
 await run(process.execPath, ['--import', 'tsx', 'bench/src/run.ts']);
-// Ten times as many damaged files as the tests read.
-await run('npx', ['--no-install', 'jest', '--selectProjects', 'core', '--testPathPatterns', 'formats/fuzz'], {
-  env: { ...process.env, HURROW_FUZZ: '20000', NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
-});
+/** Tests that run longer here than in `npm test`: more of the same, with what sets how much. */
+const LONGER = [
+  ['damaged files', 'core', 'formats/fuzz', { HURROW_FUZZ: '20000' }],
+  ['fuzzed requests', 'server', 'safety/fuzz', { HURROW_FUZZ_REQUESTS: '100000' }],
+  ['rounds of SIGKILL', 'server', 'crash', { HURROW_KILLS: '60' }],
+  ['simulated walks', 'bench', 'simulatedWalks', { HURROW_WALKS: '1000' }],
+];
+const { jest } = await import('./jest.mjs');
+let failed = 0;
+for (const [name, project, pattern, more] of LONGER) {
+  console.log(`${name}: ${Object.values(more).join()}`);
+  const args = ['--selectProjects', project, '--testPathPatterns', pattern, '--testTimeout=7200000'];
+  const { code } = await jest(args, { env: { ...process.env, ...more } });
+  failed += code === 0 ? 0 : 1;
+}
+process.exit(failed === 0 ? 0 : 1);

@@ -6,7 +6,7 @@ const args = process.argv.slice(2);
 
 /** @param options `env` for the run, `quiet` to keep its output. */
 export async function jest(more, { env = process.env, quiet = false } = {}) {
-  if (more.includes('server')) {
+  if (more.includes('server') || more.includes('bench')) {
     await run(process.execPath, ['--import', 'tsx', 'server/src/testing/prepare.ts'], { env });
   }
   return run(
@@ -15,7 +15,7 @@ export async function jest(more, { env = process.env, quiet = false } = {}) {
       '--experimental-vm-modules',
       '--no-warnings',
       join(ROOT, 'node_modules/jest/bin/jest.js'),
-      '--testTimeout=240000',
+      ...(more.some((a) => a.startsWith('--testTimeout')) ? [] : ['--testTimeout=240000']),
       ...more,
     ],
     { env, quiet, mayFail: true },

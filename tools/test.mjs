@@ -68,7 +68,7 @@ async function code() {
   await check('lint', () => run('npx', ['--no-install', 'eslint', '.', '--max-warnings=0'], quiet));
   await check('types', () => types({ quiet: true }));
   await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
-  await jestStep('server on PGlite', ['--selectProjects', 'server']);
+  await jestStep('server on PGlite', ['--selectProjects', 'server', 'bench']);
   await step('server on PostgreSQL', async () => {
     const file = join(reports, 'postgres.json');
     const result = await withPostgres((url) =>
@@ -77,7 +77,7 @@ async function code() {
           '--selectProjects',
           'server',
           '--testPathIgnorePatterns',
-          'crash|cli',
+          'crash|cli|start.test|folderLock',
           '--json',
           `--outputFile=${file}`,
         ],

@@ -1,8 +1,10 @@
 import { measureCompare } from './compare.ts';
 import { measureExchange } from './exchange.ts';
+import { measureFlood } from './floodBench.ts';
 import { measurePlates } from './plates.ts';
 import { measureProfiles } from './profiles.ts';
 import { measureReads } from './reads.ts';
+import { measureStart } from './startBench.ts';
 
 const TARGET_MS = 20;
 
@@ -10,6 +12,8 @@ console.log(measureProfiles());
 console.log(measurePlates());
 console.log(measureCompare());
 console.log(await measureExchange());
+console.log(await measureStart());
+console.log(await measureFlood());
 
 const { baseline, reads } = await measureReads();
 console.log(

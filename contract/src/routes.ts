@@ -325,9 +325,15 @@ export const ROUTES = {
   mixups: route('GET', '/api/sections/:id/mixups', 'staff', 'Mix-ups of a section'),
   evidence: route('GET', '/api/sections/:id/mixups/:truth/:answer', 'staff', 'The answers a mix-up counts'),
 
-  walkJoin: route('POST', '/api/walk/join', 'anyone', 'Join a sitting with code and class number', {
-    body: 'join',
-  }),
+  walkJoin: route(
+    'POST',
+    '/api/walk/join',
+    'anyone',
+    'Join a sitting with code, student number and private word',
+    {
+      body: 'join',
+    },
+  ),
   walkJoining: route('GET', '/api/walk/joining', 'anyone', 'Whether staff have let this phone in'),
   walk: route('GET', '/api/walk/sitting', 'student', 'The stations of the sitting joined'),
   walkAnswers: route('POST', '/api/walk/answers', 'student', 'Answers in a batch; may be sent twice', {

@@ -1,38 +1,58 @@
 import { randomBytes } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
+import type { ServerResponse } from 'node:http';
 import { join } from 'node:path';
 import express from 'express';
 import type { Request, Response } from 'express';
 import helmet from 'helmet';
 import sirv from 'sirv';
 
-const policy = (nonce: string): string =>
-  [
-    "default-src 'none'",
-    "script-src 'self'",
-    `style-src 'self' 'nonce-${nonce}'`,
-    "img-src 'self' data:",
-    "font-src 'self'",
-    "connect-src 'self'",
-    "manifest-src 'self'",
-    "worker-src 'self'",
-    "base-uri 'none'",
-    "form-action 'self'",
-    "frame-ancestors 'none'",
-  ].join('; ');
+/** The nonce of a response, made when the policy first asks for it. */
+function nonceOf(res: ServerResponse): string {
+  const { locals } = res as ServerResponse & { locals: { nonce?: string } };
+  locals.nonce ??= randomBytes(16).toString('base64');
+  return locals.nonce;
+}
 
-/** Sends a page with its nonce in the policy and where the styles take it from. */
+/**
+ * Headers of every page and file. No HSTS: a school's own certificate may have to be replaced in the middle of a term,
+ * and browsers would then refuse the address for as long as the header said.
+ */
+const headers = helmet({
+  strictTransportSecurity: false,
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'none'"],
+      scriptSrc: ["'self'"],
+      styleSrc: ["'self'", (_req, res) => `'nonce-${nonceOf(res)}'`],
+      imgSrc: ["'self'", 'data:'],
+      fontSrc: ["'self'"],
+      connectSrc: ["'self'"],
+      manifestSrc: ["'self'"],
+      workerSrc: ["'self'"],
+      baseUri: ["'none'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+});
+
+/** Sends a page with its nonce where the styles take it from. */
 function sendPage(res: Response, html: string): void {
-  const nonce = randomBytes(16).toString('base64');
-  res.setHeader('Content-Security-Policy', policy(nonce));
   res.setHeader('Cache-Control', 'no-store');
-  res.type('html').send(html.replaceAll('__NONCE__', nonce));
+  res.type('html').send(html.replaceAll('__NONCE__', nonceOf(res)));
 }
 
 /** The built application: precompressed files, and one page for every address of the two entries. */
 export function pages(dist: string): express.Router {
   const router = express.Router();
-  router.use(helmet({ contentSecurityPolicy: false, strictTransportSecurity: false }));
+  router.use(headers);
+  // Files are small and sent whole; the ranges of a hostile request would close the connection.
+  router.use((req, _res, next) => {
+    delete req.headers.range;
+    next();
+  });
   const page = (folder: string): string | null => {
     const file = join(dist, folder, 'index.html');
     return existsSync(file) ? readFileSync(file, 'utf8') : null;

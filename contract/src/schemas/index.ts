@@ -68,7 +68,7 @@ export const BODIES = {
       .items(
         Joi.object({
           code: Joi.string()
-            .pattern(/^[A-Za-z0-9-]{1,16}$/, 'a class number of letters, digits and hyphens')
+            .pattern(/^[A-Za-z0-9-]{1,16}$/, 'a student number of letters, digits and hyphens')
             .required(),
           firstName: Joi.string().trim().max(40).allow(null, ''),
         }),

@@ -47,7 +47,7 @@ function isAhead(s: OtherSitting, today: string, days: number): boolean {
  * while a locked or open sitting of any quiz uses its tree. Undated drafts, make-ups and sittings that are over never
  * hold. Where several sittings hold a station, the one that holds it longest is named.
  * @param days how far ahead a sitting may lie.
- * Source: docs/domain.md, Holding stations back.
+ * Source: docs/architecture.md, Holding stations back.
  */
 export function stationHolds(
   own: { readonly quiz: string; readonly section: string },

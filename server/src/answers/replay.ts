@@ -3,7 +3,7 @@ import { isRefusedByData } from '../db/index.ts';
 import type { LoggedAnswer } from './line.ts';
 import type { AnswersLog, Digest, ReadLine, Segment } from './log.ts';
 import { knownAnswers, storeAnswers } from './store.ts';
-import type { StoreReceipt } from './store.ts';
+import type { From, StoreReceipt } from './store.ts';
 
 export interface Replayed {
   /** Answers brought into the database. */
@@ -27,7 +27,7 @@ interface Failed {
 export async function storeSafely(
   db: Database,
   answers: readonly LoggedAnswer[],
-  from: 'phone' | 'log' = 'phone',
+  from: From = 'phone',
 ): Promise<StoreReceipt & { readonly failed: readonly Failed[] }> {
   try {
     return { ...(await db.transaction((tx) => storeAnswers(tx, answers, from))), failed: [] };
@@ -61,11 +61,18 @@ async function placeable(sql: Sql, answers: readonly LoggedAnswer[]): Promise<Re
     );
     return new Set(rows.map((r) => r.id));
   };
+  const sittings = await known('sitting', (a) => a.sitting);
   const students = await known('student', (a) => a.student);
   const stations = await known('sitting_station', (a) => a.sittingStation);
   const asks = await known('ask', (a) => a.ask);
   return new Set(
-    answers.filter((a) => students.has(a.student) && stations.has(a.sittingStation) && asks.has(a.ask)),
+    answers.filter(
+      (a) =>
+        sittings.has(a.sitting) &&
+        students.has(a.student) &&
+        stations.has(a.sittingStation) &&
+        asks.has(a.ask),
+    ),
   );
 }
 
@@ -102,7 +109,8 @@ async function replayChunk(
   const { accepted, conflicts, failed } = await storeSafely(
     db,
     missing.filter((a) => here.has(a)),
-    'log',
+    // PGlite is this process alone, so nothing that was looked up can go away in between.
+    db.kind === 'pglite' ? 'log, keys checked' : 'log',
   );
   counts.stored += accepted.length + conflicts.length;
   for (const f of failed)

@@ -3,6 +3,12 @@ import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import type { LoggedAnswer } from './line.ts';
 
+/**
+ * Where answers come from. Those of the log are looked up before, so that only what the database lacks is given here;
+ * *keys checked* where every row they refer to was looked up too, by the only process on the database.
+ */
+export type From = 'phone' | 'log' | 'log, keys checked';
+
 export interface StoreReceipt {
   readonly accepted: readonly string[];
   readonly conflicts: readonly { readonly id: string; readonly why: string }[];
@@ -228,10 +234,18 @@ async function keepFirstCalls(sql: Sql, names: readonly Placed[]): Promise<void>
   );
 }
 
-async function insertResponses(sql: Sql, answers: readonly LoggedAnswer[], late: ReadonlySet<string>) {
-  const attempts = await attemptsFor(sql, answers);
+async function insertResponses(
+  sql: Sql,
+  answers: readonly LoggedAnswer[],
+  attempts: ReadonlyMap<string, string>,
+  late: ReadonlySet<string>,
+  from: From,
+): Promise<void> {
   const placed = answers.map((a): Placed => ({ ...a, attempt: attempts.get(attemptKey(a)) ?? '' }));
+  // Checking every key again, row by row, takes longer than inserting the rows.
+  if (from === 'log, keys checked') await sql.query('set local session_replication_role = replica');
   await insertSequenced(sql, placed, late);
+  if (from === 'log, keys checked') await sql.query('set local session_replication_role = origin');
   await keepFirstCalls(
     sql,
     placed.filter((a) => a.typed !== null),
@@ -245,22 +259,25 @@ const keepConflicts = (sql: Sql, answers: readonly { readonly a: LoggedAnswer; r
     answers.map(({ a, why }) => ({ ws: a.ws, id: v7(), payload: a, why, at: a.receivedAt })),
   );
 
+const NOTHING_KNOWN: Awaited<ReturnType<typeof knownAnswers>> = { stored: new Map(), kept: new Set() };
+
 /**
  * Stores answers of any number of students within a transaction, in a handful of statements. One sent twice is
  * accepted again; one with other content under the same id, and one that comes after grading, is kept as a conflict.
- * @param from an answer from the log that came in time is stored though its sitting has been graded since.
+ * @param from answers from the log are those the database lacks, looked up before; one that came in time is stored
+ * though its sitting has been graded since.
  * @throws what the database throws; then nothing of them is stored.
  */
 export async function storeAnswers(
   sql: Sql,
   answers: readonly LoggedAnswer[],
-  from: 'phone' | 'log' = 'phone',
+  from: From = 'phone',
 ): Promise<StoreReceipt> {
   if (answers.length === 0) return { accepted: [], conflicts: [] };
   const states = await statesOf(sql, answers);
   // The locks on the attempts come before the look at what is stored, so that a twin batch is seen.
-  await attemptsFor(sql, answers);
-  const known = await knownAnswers(sql, answers);
+  const attempts = await attemptsFor(sql, answers);
+  const known = from !== 'phone' ? NOTHING_KNOWN : await knownAnswers(sql, answers);
   const accepted: string[] = [];
   const conflicts: { a: LoggedAnswer; why: string; said: string }[] = [];
   const fresh = new Map<string, LoggedAnswer>();
@@ -281,7 +298,7 @@ export async function storeAnswers(
   }
   const rows = [...fresh.values()];
   const late = new Set(rows.filter((a) => states.get(a.sitting) !== 'open').map((a) => a.id));
-  if (rows.length > 0) await insertResponses(sql, rows, late);
+  if (rows.length > 0) await insertResponses(sql, rows, attempts, late, from);
   await keepConflicts(
     sql,
     conflicts.filter(({ a }) => !known.kept.has(a.id)),

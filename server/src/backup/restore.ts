@@ -1,5 +1,5 @@
 import type { AnswersLog, Erasure } from '../answers/index.ts';
-import { allAnswers, replayAnswers } from '../answers/index.ts';
+import { allAnswers, answersInMemory, replayAnswers } from '../answers/index.ts';
 import { bulkLoad, isRefusedByData, migrate } from '../db/index.ts';
 import type { Database, Sql } from '../db/index.ts';
 import { conflict, invalid } from '../http/index.ts';
@@ -25,7 +25,7 @@ export interface Restored {
  */
 export async function restoreBackup(
   db: Database,
-  answers: AnswersLog,
+  log: AnswersLog,
   bytes: Uint8Array,
   erasures: readonly Erasure[],
 ): Promise<Restored> {
@@ -55,6 +55,8 @@ export async function restoreBackup(
   const rows = await writeRows(db, tables, lines);
   await migrate(db);
   const gone = new Set(erasures.map((e) => e.student));
+  // A PostgreSQL server keeps no log beside it, so what only the log of the backup has is brought in from memory.
+  const answers = db.kind === 'postgres' ? answersInMemory() : log;
   const known = new Set<string>();
   for await (const chunk of allAnswers(answers)) for (const a of chunk) known.add(a.id);
   await answers.append(logged.filter((a) => !gone.has(a.student) && !known.has(a.id)));

@@ -78,9 +78,9 @@ export async function createSection(call: Call<Account>): Promise<Reply> {
   const codes = body.students.map((s) => s.code.toLowerCase());
   const twice = codes.findIndex((c, i) => codes.indexOf(c) < i);
   if (twice >= 0) {
-    throw conflict(`The class number ${body.students[twice]?.code ?? ''} is given twice.`, {
+    throw conflict(`The student number ${body.students[twice]?.code ?? ''} is given twice.`, {
       field: `students.${twice}.code`,
-      remedy: 'Give each student a class number of their own.',
+      remedy: 'Give each student a different number.',
     });
   }
   const id = v7();

@@ -1,8 +1,13 @@
-/// <reference path="./native.d.ts" />
 import { closeSync, fsyncSync, ftruncateSync, mkdirSync, openSync, readFileSync, writeSync } from 'node:fs';
 import { hostname } from 'node:os';
 import { join } from 'node:path';
-import native from 'fs-native-extensions';
+import { createRequire } from 'node:module';
+
+/** Locks of open files, by the operating system; the package brings no types of its own. */
+const native = createRequire(import.meta.url)('fs-native-extensions') as {
+  tryLock(fd: number): boolean;
+  unlock(fd: number): void;
+};
 
 interface Owner {
   readonly pid: number;

@@ -6,6 +6,7 @@ import type { LoggedAnswer } from '../answers/index.ts';
 import { one } from '../db/index.ts';
 import { conflict } from '../http/index.ts';
 import type { Call, Reply, Student } from '../http/index.ts';
+import { pace } from './pace.ts';
 import { inTurn } from './queue.ts';
 
 interface AskRow {
@@ -201,6 +202,7 @@ async function take(call: Call<Student>): Promise<BatchReceipt> {
 }
 
 const turn = inTurn();
+const paced = pace();
 
 /**
  * Takes a batch of answers. They are on the disk before they are acknowledged; one sent twice is acknowledged again;
@@ -208,7 +210,14 @@ const turn = inTurn();
  * itself, so that a bad one never holds up the others.
  */
 export async function takeAnswers(call: Call<Student>): Promise<Reply> {
-  return { body: await turn(call.who.tokenHash, () => take(call)) };
+  const { answers } = call.body as { answers: readonly unknown[] };
+  const key = `${call.who.sitting}/${call.who.student}`;
+  return {
+    body: await turn(key, async () => {
+      await paced(call.app, key, answers.length);
+      return take(call);
+    }),
+  };
 }
 
 export async function submit(call: Call<Student>): Promise<Reply> {

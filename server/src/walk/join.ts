@@ -129,16 +129,18 @@ async function checkClaim(call: Call, f: Found, word: string | null): Promise<st
   return null;
 }
 
-/** Lets a phone in: its device, its attempt and its session. */
-async function letIn(call: Call, f: Found, claimWith: string | null): Promise<Reply> {
+/**
+ * Lets a phone in: its device, its attempt and its session.
+ * @returns null where another phone claimed the number a moment earlier.
+ */
+async function letIn(call: Call, f: Found, claimWith: string | null): Promise<Reply | null> {
   const now = call.app.clock();
   const at = now.toISOString();
   const { ws, sitting, student } = f;
   const cookie = await call.app.db.transaction(async (tx) => {
     // One phone of a student at a time, so that two that join at once get numbers of their own.
     await tx.query('select 1 from student where ws = $1 and id = $2 for update', [ws, student]);
-    if (claimWith !== null && !(await claim(tx, f, claimWith, at)))
-      throw needs(JOIN_NEEDS.word, `Number ${f.code} is in use.`, 'If it is yours, type its private word.');
+    if (claimWith !== null && !(await claim(tx, f, claimWith, at))) return null;
     const takeover = await nextTakeover(tx, f);
     if (f.state !== 'given_back') await attemptFor(tx, { ws, sitting, student, takeover });
     const device = v7();
@@ -148,7 +150,7 @@ async function letIn(call: Call, f: Found, claimWith: string | null): Promise<Re
     if (call.who.kind === 'student') await endSession(tx, call.who.tokenHash);
     return startSession(tx, now, { kind: 'student', ws, student, sitting, takeover, device });
   });
-  return { status: 201, body: {}, cookies: [cookie] };
+  return cookie === null ? null : { status: 201, body: {}, cookies: [cookie] };
 }
 
 /** The number of the next phone; whoever only looks at results takes part with the last one. */
@@ -204,7 +206,8 @@ export async function join(call: Call): Promise<Reply> {
       remedy: 'Check both with your instructor.',
     });
   }
-  await right();
+  // Who asks staff again and again is slowed down like one who tries numbers.
+  if (!body.ask) await right();
   if (found.state === 'given_back' && !found.tookPart) {
     throw forbidden(`Number ${found.code} has no answers in this quiz, so there are no results.`, {
       field: 'student',
@@ -212,7 +215,14 @@ export async function join(call: Call): Promise<Reply> {
     });
   }
   if (body.ask) return askStaff(call, found, body.word);
-  return letIn(call, found, await checkClaim(call, found, body.word));
+  const joined = await letIn(call, found, await checkClaim(call, found, body.word));
+  if (joined) return joined;
+  // Another phone claimed the number in between: now its word counts.
+  const claimed = (await find(call, code, body.student)) ?? found;
+  await checkClaim(call, claimed, body.word);
+  const again = await letIn(call, claimed, null);
+  if (!again) throw new Error('A number was claimed without a claim');
+  return again;
 }
 
 /** How a phone that asked to be let in stands; its cookie is no session yet, so it is read here alone. */

@@ -1,9 +1,9 @@
 import { tooMany } from '../http/index.ts';
 
-/** Batches of one phone that may wait; a phone of ours sends one at a time. */
+/** Batches of one student that may wait; a phone of ours sends one at a time. */
 const MOST_WAITING = 3;
 
-/** Runs work of one key one after the other, so that one phone takes one turn at a time among all others. */
+/** Runs work of one key one after the other, so that one student takes one turn at a time among all others. */
 export function inTurn(): <T>(key: string, work: () => Promise<T>) => Promise<T> {
   const queues = new Map<string, { last: Promise<unknown>; waiting: number }>();
   return async (key, work) => {

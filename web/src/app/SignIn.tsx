@@ -37,7 +37,7 @@ export function SignIn() {
           </Button>
         </Form>
         <p className="quiet door-foot">
-          Students join a sitting at <a href="/walk/">/walk/</a> with a code and their class number.
+          Students join a quiz at <a href="/walk/">/walk/</a> with a code and their student number.
         </p>
       </div>
     </main>

@@ -1,14 +1,12 @@
-import Papa from 'papaparse';
-
-/** A cell that a spreadsheet would run as a formula is made harmless. */
-const harmless = (cell: string | number | null): string | number =>
-  typeof cell === 'string' && /^[=+\-@\t\r]/.test(cell) ? `'${cell}` : (cell ?? '');
+import { writeCsv } from '@hurrow/core/formats';
 
 export type CsvRow = Readonly<Record<string, string | number | null>>;
 
-/** Rows as CSV text with a header. */
-export const toCsv = (rows: readonly CsvRow[]): string =>
-  Papa.unparse(rows.map((r) => Object.fromEntries(Object.entries(r).map(([k, v]) => [k, harmless(v)]))));
+/** Rows as CSV text with a header, by the one writer of CSV: cells a spreadsheet would run are made harmless. */
+export function toCsv(rows: readonly CsvRow[]): string {
+  const head = Object.keys(rows[0] ?? {});
+  return writeCsv([head, ...rows.map((r) => head.map((k) => r[k] ?? null))]);
+}
 
 /** Hands rows to the browser as a CSV file. */
 export function saveCsv(name: string, rows: readonly CsvRow[]): void {

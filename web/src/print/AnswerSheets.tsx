@@ -1,9 +1,14 @@
 import { useParams } from 'react-router';
 import type { Ask, SittingDetail } from '@hurrow/contract';
+import type { Character } from '@hurrow/core/characters';
 import { useRead } from '../api/index.ts';
 import { useVocabulary } from '../app/vocabulary.ts';
 import { Loaded } from '../parts/index.ts';
 import { PrintBar } from './PrintBar.tsx';
+
+/** The states a student may choose, each under the number it is entered by; a retired one is not printed. */
+const offered = (c: Character): readonly { id: string; plain: string; number: number }[] =>
+  c.states.map((s, i) => ({ ...s, number: i + 1 })).filter((s) => !s.retired);
 
 function Line({ ask }: { ask: Ask }) {
   const vocabulary = useVocabulary();
@@ -26,9 +31,9 @@ function Line({ ask }: { ask: Ask }) {
         <span>{c?.plain ?? ''}</span>
         {c && c.states.length > 0 ? (
           <span className="answer-choices">
-            {c.states.map((s, i) => (
+            {offered(c).map((s) => (
               <span key={s.id}>
-                ☐ {i + 1} {s.plain}
+                ☐ {s.number} {s.plain}
               </span>
             ))}
             <span>☐ – does not apply</span>

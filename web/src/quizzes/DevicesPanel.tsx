@@ -100,6 +100,17 @@ export function DevicesPanel({ sitting }: { sitting: SittingDetail }) {
       </p>
       {shown.length === 0 ? null : (
         <table className="plain-table tight">
+          <thead>
+            <tr>
+              <th scope="col">No.</th>
+              <th scope="col">Name</th>
+              <th scope="col">Phone</th>
+              <th scope="col">Answers</th>
+              <th scope="col">
+                <span className="visually-hidden">Actions</span>
+              </th>
+            </tr>
+          </thead>
           <tbody>
             {shown.map(({ device, others }) => (
               <DeviceRow key={device.id} device={device} others={others} />

@@ -39,7 +39,7 @@ export function JoinCode({
   return (
     <section className="panel code-panel" aria-label="Join code">
       <div>
-        <div className="quiet">{given ? 'Students see their marks with' : 'Students join with'}</div>
+        <div className="quiet">{given ? 'Students see their results with' : 'Students join with'}</div>
         {code ? (
           <output className="join-code" aria-label="Join code">
             {code}
@@ -50,14 +50,14 @@ export function JoinCode({
       </div>
       <div>
         <div>
-          at <b>{address}</b>, with their class number
+          at <b>{address}</b>, with their student number
         </div>
         <p className="quiet">
           {window.isSecureContext
-            ? 'A phone that has opened it once goes on without a network.'
+            ? 'A phone that opened it once also works without a network.'
             : 'This address is not secure (https), so a phone keeps its answers but needs the network to load the page again.'}
           {LOCAL.test(window.location.host)
-            ? ' Phones cannot reach this address: start with HOST=0.0.0.0 to let them.'
+            ? ' Phones cannot reach this address. Start Hurrow with HOST=0.0.0.0 to let them in.'
             : ''}
         </p>
         <Button
@@ -65,8 +65,9 @@ export function JoinCode({
           loading={renew.isPending}
           onClick={() => renew.mutate({ params: { id: sitting } }, { onSuccess: (r) => onCode(r.code) })}
         >
-          {code ? 'Make another code; this one ends' : 'Make a new code; the old one ends'}
+          Make a new code
         </Button>
+        <span className="quiet"> The old code stops working.</span>
         <ProblemNote error={renew.error} />
       </div>
       {code && image ? (

@@ -93,7 +93,7 @@ function Phones({ devices, asking }: { devices: number; asking: number }) {
   return (
     <span className="number">
       {asking > 0 ? <span className="tag larch">asks to join</span> : null}
-      {devices > 1 ? <span className="tag larch">{devices} phones</span> : null}
+      {asking === 0 && devices > 1 ? <span className="tag larch">{devices} phones</span> : null}
     </span>
   );
 }

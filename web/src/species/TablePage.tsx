@@ -4,7 +4,6 @@ import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import { useQueryClient } from '@tanstack/react-query';
 import type { BatchDone, BatchEntry, LibraryTable, Undone } from '@hurrow/contract';
-import { writeCell } from '@hurrow/core/characters';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { ORGANS } from '@hurrow/core/conditions';
 import { problemOf, useRead, useWrite } from '../api/index.ts';
@@ -21,7 +20,7 @@ import { SourcePicker } from './SourcePicker.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
 import { TableGrid } from './TableGrid.tsx';
 import type { At } from './TableGrid.tsx';
-import { patched, readEntry, readPaste, tableModel } from './tableModel.ts';
+import { exportRows, patched, readEntry, readPaste, tableModel } from './tableModel.ts';
 import type { CellProblem, Pasted, TableModel } from './tableModel.ts';
 import { useChosenList } from './useList.ts';
 import { useSource } from './useSource.ts';
@@ -173,19 +172,7 @@ function Table({
             Undo
           </Button>
         ) : null}
-        <Button
-          onClick={() =>
-            saveCsv(
-              'character-table',
-              rows.map((r) =>
-                Object.fromEntries([
-                  ['scientific', r.scientific],
-                  ...columns.map((c) => [c.id, writeCell(c, model.profileOf(r.id).get(c.id)?.value)]),
-                ]),
-              ),
-            )
-          }
-        >
+        <Button onClick={() => saveCsv('character-table', exportRows(model, rows, columns, source))}>
           Save as CSV
         </Button>
       </div>

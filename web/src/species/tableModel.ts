@@ -75,6 +75,23 @@ export function cellView(
     : { text, from: 'above', title: `from ${model.nameOf(resolved.origin)}` };
 }
 
+/**
+ * The table as a character table that can be imported again: one row a species under `species`, and only what the
+ * chosen source says of the species itself. What is inherited or said by another source would come back as its own.
+ */
+export const exportRows = (
+  model: TableModel,
+  members: readonly TaxonHeader[],
+  characters: readonly Character[],
+  source: string,
+): readonly Readonly<Record<string, string>>[] =>
+  members.map((m) =>
+    Object.fromEntries([
+      ['species', m.scientific],
+      ...characters.map((c) => [c.id, writeCell(c, model.ownOf(m.id, c.id, source)?.value)]),
+    ]),
+  );
+
 /** What a cell starts from when it is edited: the own statement as it is written in a character table. */
 export const editText = (own: StatementRow | undefined, character: Character): string =>
   writeCell(character, own?.value);

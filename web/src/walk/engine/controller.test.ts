@@ -127,6 +127,16 @@ describe('a phone that refuses to keep', () => {
     expect(p.walk.state().phase).toBe('ready');
   });
 
+  test('an answer takes the place of its draft, so a phone that keeps no drafts is ready once all is sent', async () => {
+    const p = phone();
+    p.store.refuse(true);
+    await p.walk.refresh();
+    await p.walk.draft('name', 'gra');
+    expect(p.walk.state().phase).toBe('blocked');
+    await p.walk.answer('name', { typed: 'grand fir' });
+    expect(p.walk.state().phase).toBe('ready');
+  });
+
   test('from the start, it can still take part', async () => {
     const p = phone();
     p.store.refuse(true);

@@ -222,21 +222,18 @@ export function walkController(deps: WalkDeps): WalkController {
       if (!sitting) return;
       tell({ type: 'drafted', ask, text });
       await store.keepDraft(ownerOf(sitting), ask, text).then(
-        () => tell({ type: 'draft_kept' }),
-        () => tell({ type: 'draft_failed' }),
+        () => tell({ type: 'draft_kept', ask }),
+        () => tell({ type: 'draft_failed', ask }),
       );
     },
     tryAgain: async () => {
       for (const a of state.unsaved) await keep(a);
-      if (state.draftsLost && state.sitting) {
-        const owner = ownerOf(state.sitting);
-        for (const [ask, { typed }] of state.contents)
-          if (typed !== undefined && state.draftsLost)
-            await store.keepDraft(owner, ask, typed).then(
-              () => tell({ type: 'draft_kept' }),
-              () => undefined,
-            );
-      }
+      const owner = state.sitting ? ownerOf(state.sitting) : '';
+      for (const ask of state.lostDrafts)
+        await store.keepDraft(owner, ask, state.contents.get(ask)?.typed ?? '').then(
+          () => tell({ type: 'draft_kept', ask }),
+          () => undefined,
+        );
       await push();
     },
     handIn: async () => {

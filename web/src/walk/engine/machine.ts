@@ -23,8 +23,8 @@ export interface WalkState {
   readonly waiting: ReadonlySet<string>;
   /** Answers that the phone refused to keep; they are in memory and nowhere else. */
   readonly unsaved: readonly KeptAnswer[];
-  /** Drafts could not be kept. */
-  readonly draftsLost: boolean;
+  /** Questions whose text is being typed and could not be kept; an answer takes its question out. */
+  readonly lostDrafts: ReadonlySet<string>;
   /** Failed sends in a row. */
   readonly tries: number;
   readonly reachable: boolean;
@@ -40,7 +40,7 @@ export const START: WalkState = {
   refused: new Map(),
   waiting: new Set(),
   unsaved: [],
-  draftsLost: false,
+  lostDrafts: new Set(),
   tries: 0,
   reachable: true,
   signedOut: false,
@@ -62,8 +62,8 @@ export type WalkEvent =
   | { readonly type: 'drafted'; readonly ask: string; readonly text: string }
   | { readonly type: 'kept'; readonly id: string }
   | { readonly type: 'keep_failed'; readonly answer: KeptAnswer }
-  | { readonly type: 'draft_failed' }
-  | { readonly type: 'draft_kept' }
+  | { readonly type: 'draft_failed'; readonly ask: string }
+  | { readonly type: 'draft_kept'; readonly ask: string }
   | {
       readonly type: 'receipt';
       readonly accepted: readonly string[];
@@ -75,7 +75,7 @@ export type WalkEvent =
 /** The phase that the facts of a state amount to; what a student must know first comes first. */
 function phaseOf(s: Omit<WalkState, 'phase'>): Phase {
   if (s.sitting === null) return s.signedOut ? 'signed_out' : 'nobody';
-  if (s.unsaved.length > 0 || s.draftsLost) return 'blocked';
+  if (s.unsaved.length > 0 || s.lostDrafts.size > 0) return 'blocked';
   if (s.signedOut) return 'signed_out';
   if (!s.reachable) return 'offline';
   return s.waiting.size > 0 ? 'sending' : 'ready';
@@ -133,7 +133,7 @@ function loaded(s: WalkState, { from, sitting, kept, drafts }: Loaded): WalkStat
     contents: contentsOf(sitting, all, drafts),
     refused: refusalsOf(all),
     waiting: new Set(all.filter((a) => !a.sent).map((a) => a.id)),
-    draftsLost: isSame && s.draftsLost,
+    lostDrafts: isSame ? s.lostDrafts : new Set(),
     tries: from === 'server' ? 0 : s.tries,
     reachable: from === 'server' || s.reachable,
     signedOut: from === 'server' ? false : s.signedOut,
@@ -166,6 +166,7 @@ export function next(s: WalkState, e: WalkEvent): WalkState {
         ...s,
         refused,
         contents: new Map(s.contents).set(e.answer.ask, contentOf(e.answer)),
+        lostDrafts: without(s.lostDrafts, [e.answer.ask]),
         waiting: new Set(s.waiting).add(e.answer.id),
         seq: Math.max(s.seq, e.answer.seq + 1),
       });
@@ -180,9 +181,9 @@ export function next(s: WalkState, e: WalkEvent): WalkState {
         unsaved: s.unsaved.some((u) => u.id === e.answer.id) ? s.unsaved : [...s.unsaved, e.answer],
       });
     case 'draft_failed':
-      return settled({ ...s, draftsLost: true });
+      return settled({ ...s, lostDrafts: new Set(s.lostDrafts).add(e.ask) });
     case 'draft_kept':
-      return s.draftsLost ? settled({ ...s, draftsLost: false }) : s;
+      return s.lostDrafts.size > 0 ? settled({ ...s, lostDrafts: without(s.lostDrafts, [e.ask]) }) : s;
     case 'receipt': {
       const done = [...e.accepted, ...e.refused.map((r) => r.id)];
       const refused = new Map(s.refused);
