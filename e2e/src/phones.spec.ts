@@ -116,11 +116,12 @@ test('results of one class are held while another has the quiz ahead, and return
   await page.getByRole('button', { name: 'Grade sitting' }).click();
   await page.getByRole('button', { name: 'Return results' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('1 of 1 stations are held back');
+  await expect(dialog).toContainText('The only station is held back.');
   await expect(dialog).toContainText('Thursday lab (Two labs');
   await picture(page, 'return-results');
   await dialog.getByRole('button', { name: 'Return results' }).click();
   await phone.reload();
+  await expect(phone.getByRole('heading', { name: 'Your score comes later' })).toBeVisible();
   await expect(phone.getByText('Another class still has this station')).toBeVisible();
   await expect(phone.getByText('You wrote western larch')).toBeVisible();
   await picture(phone, 'walk-held');

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { asTyped } from '../csv/index.ts';
 import { MOST_TEXT, refusal, tooLong } from './place.ts';
 import type { Place, Refusal } from './place.ts';
 
@@ -15,23 +16,6 @@ export interface CsvFile {
 
 const DELIMITERS = [',', '\t', ';'] as const;
 const MOST_COLUMNS = 1000;
-/** A spreadsheet would run a cell that starts with one of these. */
-const RUNS = /^[=+\-@\t\r]/;
-
-/** A cell that a spreadsheet would run as a formula is written with an apostrophe before it. */
-export const harmless = (cell: string): string => (RUNS.test(cell) && cell !== '-' ? `'${cell}` : cell);
-
-/** A cell as it was before `harmless`. */
-const plain = (cell: string): string =>
-  cell.startsWith("'") && RUNS.test(cell.slice(1)) ? cell.slice(1) : cell;
-
-/** Lines of cells as CSV: UTF-8, comma, quotes where needed, every cell harmless in a spreadsheet. */
-export const writeCsv = (lines: readonly (readonly (string | number | null)[])[]): string =>
-  `${Papa.unparse(
-    lines.map((l) => l.map((c) => (typeof c === 'number' ? c : harmless(c ?? '')))),
-    { newline: '\n' },
-  )}\n`;
-
 /**
  * Reads CSV with a header line. The delimiter is a comma; a header that has none but tabs or semicolons is read by
  * those. Quoted cells may hold line breaks, and every row knows the line it starts on.
@@ -64,7 +48,7 @@ export function readCsv(
           ),
         );
       }
-      if (data.some((c) => c.trim() !== '')) rows.push({ line, cells: data.map((c) => plain(c.trim())) });
+      if (data.some((c) => c.trim() !== '')) rows.push({ line, cells: data.map((c) => asTyped(c.trim())) });
       for (let i = clean.indexOf('\n', from); i >= 0 && i < meta.cursor; i = clean.indexOf('\n', i + 1))
         line += 1;
       from = meta.cursor;

@@ -1,5 +1,6 @@
 export type * from './document.ts';
-export { harmless, readCsv, writeCsv } from './csv.ts';
+export { readCsv } from './csv.ts';
+export { harmless, writeCsv } from '../csv/index.ts';
 export { readLibraryJson, writeLibraryJson } from './libraryJson.ts';
 export { LIBRARY_SCHEMA, LIBRARY_VERSION } from './schema.ts';
 export { readNameDocument, writeNames } from './nameDocument.ts';

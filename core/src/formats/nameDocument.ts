@@ -1,6 +1,6 @@
 import { parseNameList } from '../names/index.ts';
 import type { ListLine } from '../names/index.ts';
-import { writeCsv } from './csv.ts';
+import { writeCsv } from '../csv/index.ts';
 import type { LibraryPart, NamePart, TaxonPart } from './document.ts';
 import { placesOf, refusal, START } from './place.ts';
 import type { ReadFile, Refusal } from './place.ts';

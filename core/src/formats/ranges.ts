@@ -1,6 +1,7 @@
 import { normalise } from '../names/index.ts';
 import { PRESENCES } from '../range/index.ts';
-import { readCsv, writeCsv } from './csv.ts';
+import { writeCsv } from '../csv/index.ts';
+import { readCsv } from './csv.ts';
 import type { AreaGeometry, AreaPart, RangePart, TaxonPart } from './document.ts';
 import { readJson } from './jsonText.ts';
 import { MOST_REFUSALS, placesOf, refusal } from './place.ts';

@@ -1,4 +1,5 @@
-import { readCsv, writeCsv } from './csv.ts';
+import { writeCsv } from '../csv/index.ts';
+import { readCsv } from './csv.ts';
 import { MOST_REFUSALS, placesOf, refusal } from './place.ts';
 import type { ReadFile, Refusal } from './place.ts';
 

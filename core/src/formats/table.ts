@@ -1,7 +1,8 @@
 import { readCell, writeCell } from '../characters/index.ts';
 import type { Character, Value, Vocabulary } from '../characters/index.ts';
 import { normalise } from '../names/index.ts';
-import { readCsv, writeCsv } from './csv.ts';
+import { writeCsv } from '../csv/index.ts';
+import { readCsv } from './csv.ts';
 import type { StatementPart, TaxonPart } from './document.ts';
 import { MOST_REFUSALS, placesOf, refusal } from './place.ts';
 import type { ReadFile, Refusal } from './place.ts';

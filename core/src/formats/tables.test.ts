@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { asEntered, readCell } from '../characters/index.ts';
-import { harmless, readCsv, writeCsv } from './csv.ts';
+import { harmless, writeCsv } from '../csv/index.ts';
+import { readCsv } from './csv.ts';
 import { readNameDocument, writeNames } from './nameDocument.ts';
 import { planImport } from './plan.ts';
 import { readRangeMap, readRangeTable, writeRangeMap, writeRangeTable } from './ranges.ts';

@@ -2,7 +2,8 @@ import type { Database, Sql } from '../db/index.ts';
 import { isRefusedByData } from '../db/index.ts';
 import type { LoggedAnswer } from './line.ts';
 import type { AnswersLog, Digest, ReadLine, Segment } from './log.ts';
-import { knownAnswers, storeAnswers } from './store.ts';
+import { knownAnswers } from './known.ts';
+import { storeAnswers } from './store.ts';
 import type { From, StoreReceipt } from './store.ts';
 
 export interface Replayed {

@@ -32,12 +32,9 @@ async function expectAll(db: Database): Promise<void> {
     );
     const old = rowsOf(table);
     expect([table, now.length]).toEqual([table, old.length]);
-    const key = (row: Record<string, unknown>): string =>
-      JSON.stringify(
-        Object.keys(old[0] ?? {})
-          .sort()
-          .map((k) => row[k]),
-      );
+    // The stamp of the library is new with every change of it, a migration too.
+    const columns = Object.keys(old[0] ?? {}).filter((k) => k !== 'library_stamp');
+    const key = (row: Record<string, unknown>): string => JSON.stringify(columns.sort().map((k) => row[k]));
     expect([table, now.map(key).sort()]).toEqual([table, old.map(key).sort()]);
   }
 }
@@ -48,6 +45,13 @@ async function inUtc<T>(db: Database, work: () => Promise<T>): Promise<T> {
 }
 
 describe('a backup of an earlier version', () => {
+  /** A database that every refused backup leaves empty, so that the next one can be tried on it. */
+  let empty: Database;
+  beforeAll(async () => {
+    empty = await openPglite();
+  });
+  afterAll(() => empty.close());
+
   test('is restored without the loss of a row or a value, and what is new in the schema follows from it', async () => {
     const db = await openPglite();
     try {
@@ -106,17 +110,12 @@ describe('a backup of an earlier version', () => {
     const told = structuredClone(manifest);
     change(copy, told);
     copy['manifest.json'] = strToU8(JSON.stringify(told));
-    const db = await openPglite();
-    try {
-      await expect(restoreBackup(db, answersInMemory(), zipSync(copy), [])).rejects.toMatchObject({
-        code: 'HTTP_PROBLEM',
-        message: expect.stringMatching(message),
-      });
-      const tables = await db.query(`select 1 from pg_class where relname = 'workspace'`);
-      if (tables.length > 0) expect(await db.query('select 1 from workspace')).toEqual([]);
-    } finally {
-      await db.close();
-    }
+    await expect(restoreBackup(empty, answersInMemory(), zipSync(copy), [])).rejects.toMatchObject({
+      code: 'HTTP_PROBLEM',
+      message: expect.stringMatching(message),
+    });
+    const tables = await empty.query(`select 1 from pg_class where relname = 'workspace'`);
+    if (tables.length > 0) expect(await empty.query('select 1 from workspace')).toEqual([]);
   });
 
   test('with answers that are none is restored, and they are set aside with their count', async () => {
@@ -124,15 +123,10 @@ describe('a backup of an earlier version', () => {
     const bad = strToU8(`null\n${good}{"id":"[1]"}\nbroken\n`);
     const told = structuredClone(manifest);
     Object.assign(told.files['answers.jsonl'] ?? {}, { sha256: digest(bad) });
-    const db = await openPglite();
-    try {
-      const zip = zipSync({ ...files, 'answers.jsonl': bad, 'manifest.json': strToU8(JSON.stringify(told)) });
-      const restored = await restoreBackup(db, answersInMemory(), zip, []);
-      expect(restored.aside).toBe(3);
-      expect(restored.rows).toBeGreaterThan(500);
-    } finally {
-      await db.close();
-    }
+    const zip = zipSync({ ...files, 'answers.jsonl': bad, 'manifest.json': strToU8(JSON.stringify(told)) });
+    const restored = await restoreBackup(empty, answersInMemory(), zip, []);
+    expect(restored.aside).toBe(3);
+    expect(restored.rows).toBeGreaterThan(500);
   });
 });
 

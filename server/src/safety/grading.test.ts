@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
-import type { Marks } from '@hurrow/contract';
+import { v4 } from 'uuid';
+import type { Marks, Sheet } from '@hurrow/contract';
+import { allAnswers } from '../answers/index.ts';
 import { answersFor, id, joinWalk, moveSitting, openSitting, openTestApp, send } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
@@ -113,5 +115,43 @@ describe('a name decided by an assistant', () => {
       points: 2,
       ruled: true,
     });
+  });
+});
+
+describe('a paper sheet', () => {
+  const enter = async (sitting: string, typed: string): Promise<number> => {
+    const sheet = await owner.call<Sheet>('GET', `/api/sittings/${sitting}/sheets/${id('s12')}`);
+    const ask = sheet.body.asks.find((a) => a.kind === 'common' && a.number === 1);
+    const { status } = await owner.call('POST', `/api/sittings/${sitting}/sheets/${id('s12')}`, {
+      answers: [{ id: v4(), sittingStation: ask?.sittingStation, ask: ask?.ask, typed }],
+    });
+    return status;
+  };
+  const paper = (sitting: string) =>
+    app.db.query<{ typed: string; late: boolean }>(
+      `select r.typed, r.late from response r join attempt t on t.ws = r.ws and t.id = r.attempt
+       where t.sitting = $1 and r.origin = 'paper' order by r.seq`,
+      [sitting],
+    );
+
+  test('entered after closing is not late, and it is on the disk before it is stored', async () => {
+    const { sitting } = await closedSitting('first', '11', 'grand fir');
+    expect(await enter(sitting, 'subalpine fir')).toBe(200);
+    expect(await paper(sitting)).toEqual([{ typed: 'subalpine fir', late: false }]);
+    const logged: string[] = [];
+    for await (const chunk of allAnswers(app.answers)) logged.push(...chunk.map((a) => a.typed ?? ''));
+    expect(logged).toContain('subalpine fir');
+  });
+
+  test('entered after grading is stored, and the results wait until it is graded', async () => {
+    const { sitting } = await closedSitting('first', '11', 'grand fir');
+    await grade(sitting);
+    expect(await enter(sitting, 'limber pine')).toBe(200);
+    expect((await marks(sitting)).stale).toBe(true);
+    await grade(sitting);
+    expect((await marks(sitting)).stale).toBe(false);
+    await moveSitting(owner, sitting, 'given_back');
+    expect(await enter(sitting, 'too late')).toBe(409);
+    expect((await paper(sitting)).map((p) => p.typed)).toEqual(['limber pine']);
   });
 });

@@ -193,7 +193,7 @@ export async function enterSheet(call: Call<Account>): Promise<Reply> {
   await needStudent(db, ws, sitting, student);
   if (sitting.state === 'draft' || sitting.state === 'given_back') {
     throw conflict(`A sitting that is ${sitting.state.replace('_', ' ')} takes no answers.`, {
-      remedy: sitting.state === 'draft' ? 'Open it first.' : 'Its marks have been given back.',
+      remedy: sitting.state === 'draft' ? 'Open it first.' : 'Its results have been returned.',
     });
   }
   const at = await stationsOf(db, ws, sitting);
@@ -238,7 +238,7 @@ export async function enterSheet(call: Call<Account>): Promise<Reply> {
       late: false,
     };
   });
-  call.app.answers.append(logged);
+  await call.app.answers.append(logged);
   const receipt = await db.transaction((tx) => storeAnswers(tx, logged));
   const [conflicting] = receipt.conflicts;
   if (conflicting)

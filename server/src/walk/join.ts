@@ -1,48 +1,20 @@
 import { v7 } from 'uuid';
-import { JOIN_NEEDS } from '@hurrow/contract';
 import type { Joining } from '@hurrow/contract';
-import {
-  WALK_COOKIE,
-  checkWord,
-  endSession,
-  hashToken,
-  hashWord,
-  slowDown,
-  startSession,
-} from '../access/index.ts';
+import { WALK_COOKIE, endSession, hashToken, hashWord, slowDown, startSession } from '../access/index.ts';
 import { attemptFor } from '../answers/index.ts';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { conflict, forbidden, invalid, notSignedIn } from '../http/index.ts';
+import { forbidden, notSignedIn } from '../http/index.ts';
 import type { Call, Reply, Student } from '../http/index.ts';
 import { readCode } from '../sittings/index.ts';
+import { PAPER, checkClaim, claim, findSeat } from './claims.ts';
+import type { Found } from './claims.ts';
 
 /** Wrong tries of codes and numbers: from one address, which a whole class may share, and at one code. */
 const PER_ADDRESS = { burst: 60, everyMs: 2000 } as const;
 const PER_CODE = { burst: 200, everyMs: 500 } as const;
-/** Tries of the private word of one student. */
-const PER_WORD = { burst: 5, everyMs: 10_000 } as const;
 /** Phones of one student that may ask staff at once. */
 const MOST_ASKING = 2;
-/** Paper sheets have attempts of their own, above all phones. */
-const PAPER = 1000;
-
-interface Found {
-  readonly ws: string;
-  readonly sitting: string;
-  readonly state: string;
-  readonly student: string;
-  readonly code: string;
-  /** The private word as kept; null where none was chosen or staff reset it. */
-  readonly word: string | null;
-  readonly reset: boolean;
-  /** The highest number of a phone that joined this sitting. */
-  readonly takeover: number | null;
-  /** Whether this student ever joined anything by phone. */
-  readonly joined: boolean;
-  /** Whether they have a phone or a sheet in this sitting. */
-  readonly tookPart: boolean;
-}
 
 interface JoinBody {
   readonly code: string;
@@ -51,83 +23,11 @@ interface JoinBody {
   readonly ask: boolean;
 }
 
-async function find(call: Call, codeHash: string, number: string): Promise<Found | null> {
-  return maybe<Found>(
-    call.app.db,
-    `select s.ws, s.id as sitting, s.state, st.id as student, st.code, w.hash as word,
-       coalesce(w.student is not null and w.hash is null, false) as reset,
-       (select max(t.takeover) from attempt t
-        where t.ws = s.ws and t.sitting = s.id and t.student = st.id and t.takeover < ${PAPER}) as takeover,
-       exists (select 1 from device d where d.ws = s.ws and d.student = st.id and d.state in ('in', 'ended')
-                 and d.takeover is not null) as joined,
-       exists (select 1 from attempt t where t.ws = s.ws and t.sitting = s.id and t.student = st.id) as "tookPart"
-     from sitting s join enrolment e on e.ws = s.ws and e.section = s.section and e.to_on is null
-     join student st on st.ws = e.ws and st.id = e.student
-     left join student_secret w on w.ws = st.ws and w.student = st.id
-     where s.code_hash = $1 and s.code_expires > $2 and s.state <> 'draft' and lower(st.code) = lower($3)`,
-    [codeHash, call.app.clock().toISOString(), number],
-  );
-}
-
 /** The session of this phone, where it is already in under that number. */
 const sameDevice = (call: Call, f: Found): Student | null =>
   call.who.kind === 'student' && call.who.student === f.student && call.who.sitting === f.sitting
     ? call.who
     : null;
-
-/** A problem whose type tells the page which step comes next. */
-function needs(type: string, detail: string, remedy: string) {
-  const problem = conflict(detail, { field: 'word', remedy });
-  return Object.assign(problem, { details: { ...problem.details, type } });
-}
-
-/** Whether a word may be chosen freely: nobody has claimed the number, or staff reset it. */
-const isFree = (f: Found): boolean => f.reset || (f.word === null && !f.joined && f.state !== 'given_back');
-
-/**
- * Claims the number for whoever chose its word. Two phones that claim at once: one wins, the other is asked for the
- * word. @returns whether it was claimed.
- */
-async function claim(sql: Sql, f: Found, hash: string, at: string): Promise<boolean> {
-  const rows = await sql.query(
-    `insert into student_secret as w (ws, student, hash, at) values ($1, $2, $3, $4)
-     on conflict (ws, student) do update set hash = excluded.hash, reset_by = null, at = excluded.at
-       where w.hash is null
-     returning student`,
-    [f.ws, f.student, hash, at],
-  );
-  return rows.length > 0;
-}
-
-/** @throws unless the word is right, or the number is free and the word claims it. @returns the hash to claim with. */
-async function checkClaim(call: Call, f: Found, word: string | null): Promise<string | null> {
-  if (isFree(f)) {
-    if (word === null)
-      throw needs(
-        JOIN_NEEDS.choose,
-        `Choose a private word for number ${f.code}.`,
-        'You need it when you join again or on another phone. Nobody else should know it.',
-      );
-    return hashWord(word);
-  }
-  if (f.word === null || word === null)
-    throw needs(
-      JOIN_NEEDS.word,
-      `Number ${f.code} is in use.`,
-      f.word === null
-        ? 'If it is yours, ask your instructor to let this phone in.'
-        : 'If it is yours, type its private word. If you forgot it, ask your instructor to let this phone in.',
-    );
-  const right = await slowDown(call.app, [{ bucket: `join/word/${f.student}`, ...PER_WORD }]);
-  if (!(await checkWord(word, f.word))) {
-    throw invalid('This is not the private word of this number.', {
-      field: 'word',
-      remedy: 'Check the word, or ask your instructor to let this phone in.',
-    });
-  }
-  await right();
-  return null;
-}
 
 /**
  * Lets a phone in: its device, its attempt and its session.
@@ -194,7 +94,7 @@ async function askStaff(call: Call, f: Found, word: string | null): Promise<Repl
 export async function join(call: Call): Promise<Reply> {
   const body = call.body as JoinBody;
   const code = hashToken(readCode(body.code));
-  const found = await find(call, code, body.student);
+  const found = await findSeat(call, code, body.student);
   if (found && sameDevice(call, found)) return { status: 201, body: {} };
   const right = await slowDown(call.app, [
     { bucket: `join/ip/${call.ip}`, ...PER_ADDRESS },
@@ -218,7 +118,7 @@ export async function join(call: Call): Promise<Reply> {
   const joined = await letIn(call, found, await checkClaim(call, found, body.word));
   if (joined) return joined;
   // Another phone claimed the number in between: now its word counts.
-  const claimed = (await find(call, code, body.student)) ?? found;
+  const claimed = (await findSeat(call, code, body.student)) ?? found;
   await checkClaim(call, claimed, body.word);
   const again = await letIn(call, claimed, null);
   if (!again) throw new Error('A number was claimed without a claim');

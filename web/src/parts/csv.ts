@@ -1,4 +1,4 @@
-import { writeCsv } from '@hurrow/core/formats';
+import { writeCsv } from '@hurrow/core/csv';
 
 export type CsvRow = Readonly<Record<string, string | number | null>>;
 

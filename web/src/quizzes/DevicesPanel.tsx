@@ -61,19 +61,19 @@ function DeviceRow({ device, others }: { device: Device; others: number }) {
                   End phone
                 </Button>
               </Popconfirm>
-              <Popconfirm
-                title={`Reset the private word of ${who}?`}
-                description="The next phone that joins under this number chooses a new word."
-                okText="Reset word"
-                cancelText="Keep it"
-                onConfirm={() => reset.mutate({ params: { id: device.student } })}
-              >
-                <Button size="small" loading={busy} aria-label={`Reset word of ${who}`}>
-                  Reset word
-                </Button>
-              </Popconfirm>
             </>
           )}
+          <Popconfirm
+            title={`Reset the private word of ${who}?`}
+            description="The next phone that joins under this number chooses a new word."
+            okText="Reset word"
+            cancelText="Keep it"
+            onConfirm={() => reset.mutate({ params: { id: device.student } })}
+          >
+            <Button size="small" loading={busy} aria-label={`Reset word of ${who}`}>
+              Reset word
+            </Button>
+          </Popconfirm>
         </div>
         <ProblemNote error={decide.error ?? reset.error} />
       </td>

@@ -6,7 +6,7 @@ import type { Hold, Holds, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
 import { ProblemNote } from '../parts/index.ts';
-import { byReason, giveAwayWords, stationWords, untilWords } from './holdWords.ts';
+import { byReason, giveAwayWords, heldWords, stationWords, untilWords } from './holdWords.ts';
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -61,15 +61,15 @@ export function ReturnResults({
       ) : (
         <>
           <p>
-            {held.length} of {sitting.stations.length} stations are held back. At these, students see only
-            what they wrote. You can return them earlier from this page.
+            {heldWords(held.length, sitting.stations.length)} There, students see only what they wrote. You
+            can return held stations earlier from this page.
           </p>
           <HoldLines holds={held} />
         </>
       )}
       {mayTeach && holds.data ? (
         <div className="field-row">
-          <label htmlFor="hold-days">Hold back what another class has within</label>
+          <label htmlFor="hold-days">Hold stations that another class uses within</label>
           <InputNumber
             id="hold-days"
             min={0}
@@ -100,9 +100,7 @@ export function HeldStations({ sitting }: { sitting: SittingDetail }) {
   if (held.length === 0) return null;
   return (
     <section className="panel" aria-label="Held back">
-      <h2>
-        {held.length} of {sitting.stations.length} stations are held back
-      </h2>
+      <h2>{heldWords(held.length, sitting.stations.length)}</h2>
       <HoldLines holds={held} />
       {mayTeach ? (
         <Popconfirm

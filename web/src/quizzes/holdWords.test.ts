@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import type { Device, Hold } from '@hurrow/contract';
 import { devicesToShow } from './devices.ts';
-import { byReason, giveAwayWords, stationWords, untilWords } from './holdWords.ts';
+import { byReason, giveAwayWords, heldWords, stationWords, untilWords } from './holdWords.ts';
 
 const hold = (number: number, more: Partial<Hold> = {}): Hold => ({
   station: `st-${number}`,
@@ -73,5 +73,14 @@ test('staff see the phones that ask, then students with more than one', () => {
     ['e', 1],
     ['b', 1],
     ['c', 1],
+  ]);
+});
+
+test('how many are held reads as a sentence', () => {
+  expect([heldWords(1, 1), heldWords(6, 6), heldWords(1, 6), heldWords(2, 6)]).toEqual([
+    'The only station is held back.',
+    'All 6 stations are held back.',
+    '1 of 6 stations is held back.',
+    '2 of 6 stations are held back.',
   ]);
 });

@@ -49,3 +49,10 @@ export function stationWords(numbers: readonly number[]): string {
   if (sorted.length > 2 && last - first === sorted.length - 1) return `stations ${first} to ${last}`;
   return `stations ${sorted.slice(0, -1).join(', ')} and ${last}`;
 }
+
+/** How many stations are held back, as a sentence. */
+export function heldWords(held: number, all: number): string {
+  if (held === all)
+    return all === 1 ? 'The only station is held back.' : `All ${all} stations are held back.`;
+  return `${held} of ${all} stations ${held === 1 ? 'is' : 'are'} held back.`;
+}

@@ -16,6 +16,7 @@ function Field({
   value,
   onChange,
   upper = false,
+  focused = false,
 }: {
   id: string;
   label: string;
@@ -23,6 +24,8 @@ function Field({
   value: string;
   onChange: (value: string) => void;
   upper?: boolean;
+  /** Takes the focus when it appears, since it is the next thing to fill in. */
+  focused?: boolean;
 }) {
   return (
     <>
@@ -36,6 +39,7 @@ function Field({
         id={id}
         className="big"
         value={value}
+        autoFocus={focused}
         autoComplete="off"
         autoCorrect="off"
         autoCapitalize={upper ? 'characters' : 'none'}
@@ -170,9 +174,12 @@ export function JoinPage({ waiting, onJoined }: { waiting: number; onJoined: () 
             hint="Write it down. You can type another one."
             value={word}
             onChange={setWord}
+            focused
           />
         ) : null}
-        {step === 'word' ? <Field id="word" label="Private word" value={word} onChange={setWord} /> : null}
+        {step === 'word' ? (
+          <Field id="word" label="Private word" value={word} onChange={setWord} focused />
+        ) : null}
         <Button
           block
           size="large"

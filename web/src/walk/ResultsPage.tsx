@@ -128,11 +128,19 @@ export function ResultsPage({ onLeave }: { onLeave: () => void }) {
       </main>
     );
   }
+  const waiting = results.stations.filter((s) => s.later !== null).length;
   return (
     <main className="walk">
       <h1 className="number">
-        {results.points} of {results.most} points
+        {waiting === results.stations.length && waiting > 0
+          ? 'Your score comes later'
+          : `${results.points} of ${results.most} points`}
       </h1>
+      {waiting > 0 && waiting < results.stations.length ? (
+        <p>
+          {waiting} of {results.stations.length} stations come later.
+        </p>
+      ) : null}
       <p className="quiet">
         Number {results.student}, {DAY.format(dayOf(results.on))}
       </p>

@@ -1,0 +1,1 @@
+export { asTyped, harmless, writeCsv } from './write.ts';
