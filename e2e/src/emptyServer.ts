@@ -7,7 +7,7 @@ import type { Page } from '@playwright/test';
 
 export interface EmptyServer {
   readonly address: string;
-  /** The set-up code the terminal shows. */
+  /** The setup code the terminal shows. */
   readonly code: string;
   readonly stop: () => void;
 }
@@ -27,7 +27,7 @@ export async function startEmpty(): Promise<EmptyServer> {
     child.stdout.on('data', (d) => {
       output += String(d);
       address = /(http:\/\/[\d.]+:\d+)\/set-up/.exec(output)?.[1] ?? '';
-      code = /set-up code ([A-Z0-9]{8})/.exec(output)?.[1] ?? '';
+      code = /setup code ([A-Z0-9]{8})/.exec(output)?.[1] ?? '';
       if (code !== '') resolve();
     });
     child.on('exit', (c) => reject(new Error(`It ended with ${c}: ${output}`)));

@@ -233,6 +233,21 @@ test('a roster enrols who is new, renames, takes nobody out, and is undone', asy
   expect(await exported('roster')).toBe(before);
 });
 
+test('a roster line that fits sections of two terms asks for the term, and is taken with it', async () => {
+  const body = { name: 'Evening class', list: id('list'), site: id('site'), students: [] };
+  for (const term of ['Fall 2025', 'Fall 2026']) await owner.call('POST', '/api/sections', { ...body, term });
+  const twice = await sendFile(owner, 'roster', 'section,code\nEvening class,1\n');
+  expect(twice.result?.refused).toMatchObject([
+    {
+      message: '2 sections are called “Evening class”.',
+      remedy: expect.stringContaining('“Evening class, Fall 2026”'),
+    },
+  ]);
+  const one = await sendFile(owner, 'roster', 'section,code\n"Evening class, Fall 2026",1\n');
+  expect(one.result?.refused).toEqual([]);
+  expect(one.result?.counts.new).toBe(1);
+});
+
 test('a roster whose student has been at a sitting since is not undone', async () => {
   const [head = '', first = ''] = (await exported('roster')).split('\n');
   const [section = ''] = first.split(',');

@@ -15,6 +15,8 @@ interface Claim {
   readonly account: string;
   readonly key: string;
   readonly hash: string;
+  /** Set once the reply is on record, and the claim with it: long work goes on after its reply. */
+  kept: boolean;
 }
 
 /** Creates under way in this process, so that a repeat waits for the first and gets its reply. */
@@ -48,7 +50,7 @@ function claiming(db: Database, claim: Claim, at: string): Database {
       claimed = true;
       return db
         .transaction(async (tx) => {
-          if (first) await claimRow(tx, claim, at);
+          if (first && !claim.kept) await claimRow(tx, claim, at);
           return fn(tx);
         })
         .catch((error: unknown) => {
@@ -118,7 +120,7 @@ export async function once(
       remedy: 'Send 8 to 80 letters, digits, hyphens or underscores.',
     });
   }
-  const claim: Claim = { ws: call.who.ws, account: call.who.id, key, hash: hashOf(name, call) };
+  const claim: Claim = { ws: call.who.ws, account: call.who.id, key, hash: hashOf(name, call), kept: false };
   const at = `${claim.ws}/${claim.account}/${key}/${claim.hash}`;
   const first = running.get(at);
   if (first) return first;
@@ -133,6 +135,7 @@ export async function once(
         app: { ...call.app, db: claiming(db, claim, now.toISOString()) },
       });
       await keepReply(db, claim, reply, now);
+      claim.kept = true;
       return reply;
     } catch (error) {
       // Another process claimed the key first: it has done what is asked.

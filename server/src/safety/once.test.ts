@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { ROUTES } from '@hurrow/contract';
 import type { Route } from '@hurrow/contract';
-import { id, openTestApp } from '../testing/index.ts';
+import { finished, id, openTestApp } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 let app: TestApp;
@@ -93,6 +93,21 @@ describe('pressed twice', () => {
     const again = await owner.call('POST', '/api/quizzes', body, { key });
     expect([again.status, again.body.detail]).toEqual([409, 'This was already done.']);
     expect(await count('quiz')).toBe(before);
+  });
+
+  test('long work that goes on after its reply is started once, and ends well', async () => {
+    const path = '/api/imports?kind=names&name=Pressed';
+    const text = 'scientific\nAbies procera\n';
+    const options = { type: 'text/plain', key: 'press-import-1' };
+    const [a, b] = await Promise.all([
+      owner.call<{ job: string }>('POST', path, text, options),
+      owner.call<{ job: string }>('POST', path, text, options),
+    ]);
+    expect([a.status, b.status, b.body.job]).toEqual([202, 202, a.body.job]);
+    expect((await finished(owner, a.body.job)).state).toBe('done');
+    const again = await owner.call<{ job: string }>('POST', path, text, options);
+    expect(again.body.job).toBe(a.body.job);
+    expect(await app.db.query(`select 1 from name where text = 'Abies procera'`)).toHaveLength(1);
   });
 
   test('keys belong to one account', async () => {

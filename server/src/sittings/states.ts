@@ -186,7 +186,10 @@ export async function changeState(call: Call<Account>): Promise<Reply> {
     await tx.query('update sitting set version = version + 1 where ws = $1 and id = $2', [ws, id]);
     return made;
   });
-  if (to === 'closed' || to === 'given_back') await closeSegments(call.app.db, call.app.answers, id);
+  if (to === 'closed' || to === 'given_back') {
+    // The change is done; a segment that cannot be closed now is closed by the next start.
+    await closeSegments(call.app.db, call.app.answers, id).catch(() => undefined);
+  }
   const body = { ...(await readSitting(call.app.db, call.who, id)), code };
   return { body, version: body.version };
 }

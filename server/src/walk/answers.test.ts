@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { JOIN_NEEDS } from '@hurrow/contract';
+import { v4 } from 'uuid';
+import { JOIN_NEEDS, MOST_PER_ASK } from '@hurrow/contract';
 import type { BatchReceipt, WalkSitting } from '@hurrow/contract';
 import { allAnswers, replayAnswers } from '../answers/index.ts';
 import type { LoggedAnswer } from '../answers/index.ts';
@@ -140,4 +141,36 @@ test('after closing answers are late, after grading they are kept and not counte
   expect(body.refused[0]).toMatchObject({ kept: true, why: expect.stringContaining('after grading') });
   const kept = await app.db.query(`select 1 from conflict where why = 'came after grading'`);
   expect(kept).toHaveLength(1);
+});
+
+test('a phone cannot send without end: beyond fifty answers a question they are refused, and nothing is stored', async () => {
+  const opened = await openSitting(owner, 'second');
+  const { phone: p, walk: w } = await joinWalk(app, opened.code, '21');
+  // The id a phone knows the sitting by is made for phones alone.
+  expect(w.sitting).not.toBe(opened.sitting.id);
+  const asks = w.stations.flatMap((s) => s.asks);
+  const most = asks.length * MOST_PER_ASK;
+  const ask = asks.find((a) => a.kind === 'common')?.id ?? '';
+  const flood = (n: number, from: number) =>
+    Array.from({ length: n }, (_, i) => ({
+      id: v4(),
+      ask,
+      seq: from + i + 1,
+      typed: 'x',
+      at: '2026-10-01T18:00:00.000Z',
+    }));
+  let accepted = 0;
+  let last: BatchReceipt | null = null;
+  for (let sent = 0; sent < most + 50; sent += 150) {
+    app.later(60_000);
+    last = (await send(p, flood(150, sent))).body;
+    accepted += last.accepted.length;
+  }
+  expect(accepted).toBe(most);
+  expect(last?.refused[0]).toMatchObject({ kept: false, why: expect.stringContaining('more answers') });
+  const rows = await app.db.query(
+    'select 1 from response r join attempt t on t.ws = r.ws and t.id = r.attempt where t.sitting = $1',
+    [opened.sitting.id],
+  );
+  expect(rows).toHaveLength(most);
 });

@@ -2,7 +2,17 @@ import { describe, expect, test } from '@jest/globals';
 import type { LibraryTable, StatementRow, TaxonHeader } from '@hurrow/contract';
 import { CHARACTERS, readCell, vocabularyOf } from '@hurrow/core/characters';
 import type { Character } from '@hurrow/core/characters';
-import { cellView, patched, readEntry, readPaste, spreadsheetCells, tableModel } from './tableModel.ts';
+import { readTable } from '@hurrow/core/formats';
+import { toCsv } from '../parts/csv.ts';
+import {
+  cellView,
+  exportRows,
+  patched,
+  readEntry,
+  readPaste,
+  spreadsheetCells,
+  tableModel,
+} from './tableModel.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
 const character = (id: string): Character => {
@@ -58,6 +68,20 @@ describe('species by characters', () => {
     expect(view('grandis', 'needle.length')).toMatchObject({ from: 'other', text: '20–50 mm' });
     expect(view('grandis', 'leaf.kind')).toMatchObject({ from: 'above', title: 'from Abies' });
     expect(view('tenuifolia', 'leaf.kind').from).toBe('none');
+  });
+
+  test('saved as CSV it is a character table: own values of the source chosen, under the head that is read again', () => {
+    const characters = ['needle.bands', 'needle.length', 'leaf.kind'].map(character);
+    const rows = exportRows(model, table.members, characters, 'own');
+    expect(rows[0]).toEqual({
+      species: 'Abies grandis',
+      'needle.bands': 'below only',
+      // Another source says this, and the genus that: neither comes back as the species' own.
+      'needle.length': '',
+      'leaf.kind': '',
+    });
+    const read = readTable(toCsv(rows), vocabulary, 'Own');
+    expect(read.ok && read.value.map((t) => t.statements?.length ?? 0)).toEqual([1, 0]);
   });
 
   test('what is typed is an entry against the version that was read, nothing where it stands so, or a refusal', () => {
