@@ -77,7 +77,7 @@ async function code() {
           '--selectProjects',
           'server',
           '--testPathIgnorePatterns',
-          'crash|cli|start.test|folderLock',
+          'crash|cli|start.test|folderLock|upgrade|fuzz',
           '--json',
           `--outputFile=${file}`,
         ],

@@ -25,7 +25,7 @@ export interface Restored {
  */
 export async function restoreBackup(
   db: Database,
-  log: AnswersLog,
+  answers: AnswersLog,
   bytes: Uint8Array,
   erasures: readonly Erasure[],
 ): Promise<Restored> {
@@ -55,11 +55,10 @@ export async function restoreBackup(
   const rows = await writeRows(db, tables, lines);
   await migrate(db);
   const gone = new Set(erasures.map((e) => e.student));
-  // A PostgreSQL server keeps no log beside it, so what only the log of the backup has is brought in from memory.
-  const answers = db.kind === 'postgres' ? answersInMemory() : log;
   const known = new Set<string>();
   for await (const chunk of allAnswers(answers)) for (const a of chunk) known.add(a.id);
-  await answers.append(logged.filter((a) => !gone.has(a.student) && !known.has(a.id)));
+  const fresh = logged.filter((a) => !gone.has(a.student) && !known.has(a.id));
+  await answers.append(fresh);
   for (const raw of badAnswers)
     await answers.setAside({ segment: 'backup', raw, why: 'This line of the backup is not an answer.' });
   let erased = 0;
@@ -69,8 +68,11 @@ export async function restoreBackup(
     erased += 1;
     await eraseEverywhere(db, answers, e);
   }
-  const { aside } = await replayAnswers(db, answers, gone);
-  return { rows, writtenAt: manifest.writtenAt, erased, aside };
+  // A PostgreSQL server keeps no log beside it, so what only the log of the backup has is brought in from memory.
+  const from = db.kind === 'postgres' ? answersInMemory() : answers;
+  if (from !== answers) await from.append(fresh);
+  const { aside } = await replayAnswers(db, from, gone);
+  return { rows, writtenAt: manifest.writtenAt, erased, aside: Math.max(aside, answers.aside()) };
 }
 
 /** Writes all rows in one transaction. @throws a refusal where the database does not take one; then none is there. */
