@@ -85,7 +85,10 @@ async function withdraw(call: Call<Account>): Promise<Reply> {
   return { body: await readMarks(call.app.db, call.who.ws, sitting) };
 }
 
-/** Decides a written name for the whole list, or for this sitting where an assistant decides, and marks the sitting again, so that every answer with it follows. */
+/**
+ * Decides a written name for the whole list, or for this sitting where an assistant decides, and grades the sitting
+ * again, so that every answer with it follows.
+ */
 async function rule(call: Call<Account>): Promise<Reply> {
   const body = call.body as RulingBody;
   const id = idParam(call, 'id');

@@ -26,7 +26,7 @@ export async function readRulings(
   return new Map(rows.map((r) => [r.folded, r]));
 }
 
-/** @param for the whole list, or for one sitting of it where `sitting` is given. */
+/** Keeps a decision for the whole list, or for one sitting of it where `sitting` is given. */
 export async function writeRuling(
   tx: Sql,
   ws: string,
@@ -46,6 +46,12 @@ export async function writeRuling(
   if (taxon !== null && !(await maybe(tx, 'select 1 from taxon where ws = $1 and id = $2', [ws, taxon]))) {
     throw invalid('There is no such species.', { field: 'taxon', remedy: 'Choose one of the list.' });
   }
+  // A teacher's decision takes over what was decided for single sittings.
+  if (sitting === null)
+    await tx.query(
+      'delete from name_ruling where ws = $1 and list = $2 and folded = $3 and sitting is not null',
+      [ws, list, normalise(body.typed)],
+    );
   await tx.query(
     `insert into name_ruling (ws, list, folded, taxon, outcome, by_account, at, sitting) values ($1, $2, $3, $4, $5, $6, $7, $8)
      on conflict ${sitting === null ? '(ws, list, folded) where sitting is null' : '(ws, sitting, folded) where sitting is not null'} do update set taxon = excluded.taxon, outcome = excluded.outcome,

@@ -118,6 +118,21 @@ describe('a name decided by an assistant', () => {
   });
 });
 
+test('a teacher decides otherwise than the assistant did, and it holds at once, in that sitting too', async () => {
+  const { sitting } = await closedSitting('first', '11', 'quibble tree');
+  await grade(sitting);
+  const decide = async (by: Client, taxon: string) =>
+    (
+      await by.call<Marks>('PUT', `/api/sittings/${sitting}/name-rulings`, {
+        typed: 'quibble tree',
+        taxon: id(taxon),
+        outcome: 'exact',
+      })
+    ).body.rows.find((r) => r.typed === 'quibble tree')?.points;
+  expect(await decide(await app.assistant(), 'grandis')).toBe(2);
+  expect(await decide(owner, 'lasiocarpa')).toBe(0);
+});
+
 describe('a paper sheet', () => {
   const enter = async (sitting: string, typed: string): Promise<number> => {
     const sheet = await owner.call<Sheet>('GET', `/api/sittings/${sitting}/sheets/${id('s12')}`);

@@ -17,7 +17,6 @@ interface AskRow {
   counts: boolean;
   /** States that may be chosen; null for what is not a call of states. */
   states: string[] | null;
-  retired: boolean;
 }
 
 /** A refusal of one answer; the rest of its batch goes on. */
@@ -30,7 +29,7 @@ async function askRows(
 ): Promise<ReadonlyMap<string, AskRow>> {
   const rows = await call.app.db.query<AskRow>(
     `select sa.public_id as "publicId", sa.ask, sa.sitting_station as "sittingStation", a.kind,
-       coalesce(c.kind = 'count', false) as counts, coalesce(c.retired_at is not null, false) as retired,
+       coalesce(c.kind = 'count', false) as counts,
        (select jsonb_agg(s.id) from state s
         where s.ws = a.ws and s.character = a.character and s.retired_at is null) as states
      from sitting_ask sa join sitting_station ss on ss.ws = sa.ws and ss.id = sa.sitting_station
