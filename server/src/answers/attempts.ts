@@ -1,4 +1,5 @@
 import { v7 } from 'uuid';
+import { one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { columns } from './columns.ts';
 import type { LoggedAnswer } from './line.ts';
@@ -46,4 +47,18 @@ export async function attemptFor(sql: Sql, a: AttemptOf): Promise<string> {
   const id = (await attemptsFor(sql, [a])).get(attemptKey(a));
   if (!id) throw new Error('The attempt could not be made');
   return id;
+}
+
+/** The takeover of paper sheets, above the numbers of all phones, so that neither is ever written over the other. */
+export const PAPER_TAKEOVER = 1000;
+
+/** The highest number of a phone that joined; 0 where none did. */
+export async function lastTakeover(sql: Sql, a: Omit<AttemptOf, 'takeover'>): Promise<number> {
+  const { last } = await one<{ last: number }>(
+    sql,
+    `select coalesce(max(takeover), 0) as last from attempt
+     where ws = $1 and sitting = $2 and student = $3 and takeover < $4`,
+    [a.ws, a.sitting, a.student, PAPER_TAKEOVER],
+  );
+  return last;
 }

@@ -6,7 +6,7 @@ export { answersInFolder } from './segments.ts';
 export { answersInMemory } from './memory.ts';
 export { closeSegments, recordSegment, replayAnswers, storeSafely } from './replay.ts';
 export type { Replayed } from './replay.ts';
-export { attemptFor } from './attempts.ts';
+export { PAPER_TAKEOVER, attemptFor, lastTakeover } from './attempts.ts';
 export { isStored, knownAnswers } from './known.ts';
 export { storeAnswers } from './store.ts';
 export type { StoreReceipt } from './store.ts';

@@ -100,7 +100,7 @@ describe('a student number', () => {
     expect((await stranger.call('GET', '/api/walk/sitting')).status).toBe(401);
   });
 
-  test('a word reset by staff is chosen anew by the next phone, and the reset is on record', async () => {
+  test('the next phone chooses a new word after staff reset it, and the reset is on record', async () => {
     expect((await owner.call('DELETE', `/api/students/${id('s11')}/word`)).status).toBe(204);
     expect((await devices()).resets).toMatchObject([{ student: id('s11'), by: 'Ilse Varn' }]);
     const fourth = app.nobody();

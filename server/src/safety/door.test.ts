@@ -104,7 +104,7 @@ describe('a body no database could keep', () => {
     expect(answer.body.remedy?.length ?? 0).toBeGreaterThan(5);
   });
 
-  test('an id is taken in any case and kept in one', async () => {
+  test('an id is accepted in any case and stored in lower case', async () => {
     const made = await owner.call<{ id: string }>('POST', '/api/quizzes', {
       name: 'Q',
       list: id('list').toUpperCase(),

@@ -1,6 +1,6 @@
 import type { Device, DeviceState, Devices } from '@hurrow/contract';
 import { SEES_SECTION, needSection } from '../access/index.ts';
-import { attemptFor } from '../answers/index.ts';
+import { attemptFor, lastTakeover } from '../answers/index.ts';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, notFound } from '../http/index.ts';
@@ -40,22 +40,11 @@ interface DeviceRow {
   readonly word_hash: string | null;
 }
 
-/** The number of a phone that staff let in: after all phones of this student, before paper. */
-async function nextTakeover(tx: Sql, ws: string, d: DeviceRow): Promise<number> {
-  const row = await maybe<{ n: number }>(
-    tx,
-    `select coalesce(max(takeover), 0) + 1 as n from attempt
-     where ws = $1 and sitting = $2 and student = $3 and takeover < 1000`,
-    [ws, d.sitting, d.student],
-  );
-  return row?.n ?? 1;
-}
-
 /** Lets a waiting phone in: it gets an attempt, and the word it brought becomes the private word. */
 async function letIn(tx: Sql, call: Call<Account>, d: DeviceRow, at: string): Promise<void> {
   const { ws } = call.who;
   await tx.query('select 1 from student where ws = $1 and id = $2 for update', [ws, d.student]);
-  const takeover = await nextTakeover(tx, ws, d);
+  const takeover = (await lastTakeover(tx, { ws, ...d })) + 1;
   await attemptFor(tx, { ws, sitting: d.sitting, student: d.student, takeover });
   await tx.query(
     `update device set state = 'in', takeover = $3, decided_by = $4, decided_at = $5, word_hash = null

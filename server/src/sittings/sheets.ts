@@ -2,7 +2,7 @@ import type { Sheet, SheetAnswer, SheetAsk, Station } from '@hurrow/contract';
 import type { Character, Value } from '@hurrow/core/characters';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { storeAnswers } from '../answers/index.ts';
+import { PAPER_TAKEOVER, storeAnswers } from '../answers/index.ts';
 import type { LoggedAnswer } from '../answers/index.ts';
 import { conflict, idParam, invalid, notFound } from '../http/index.ts';
 import type { Account, Call, Reply } from '../http/index.ts';
@@ -11,9 +11,6 @@ import { readShown } from './key.ts';
 import type { Shown } from './key.ts';
 import { needSitting } from './store.ts';
 import type { SittingRow } from './store.ts';
-
-/** The takeover under which paper is entered, so that a phone of the same student is never overwritten by it. */
-const PAPER = 1000;
 
 /** A called state by what a hand writes: its term, its plain words, its id, or its number on the sheet. */
 export function stateWritten(character: Character, typed: string): string | null {
@@ -208,7 +205,7 @@ export async function enterSheet(call: Call<Account>): Promise<Reply> {
       await db.query<{ key: string; seq: number }>(
         `select r.sitting_station || '/' || r.ask as key, max(r.seq) as seq from response r join attempt t on t.ws = r.ws and t.id = r.attempt
          where r.ws = $1 and t.sitting = $2 and t.student = $3 and t.takeover = $4 group by 1`,
-        [ws, sitting.id, student, PAPER],
+        [ws, sitting.id, student, PAPER_TAKEOVER],
       )
     ).map((r) => [r.key, r.seq]),
   );
@@ -227,7 +224,7 @@ export async function enterSheet(call: Call<Account>): Promise<Reply> {
       ws,
       sitting: sitting.id,
       student,
-      takeover: PAPER,
+      takeover: PAPER_TAKEOVER,
       sittingStation: a.sittingStation,
       ask: a.ask,
       seq: (seqs.get(`${a.sittingStation}/${a.ask}`) ?? 0) + 1,

@@ -1,5 +1,6 @@
 import { JOIN_NEEDS } from '@hurrow/contract';
 import { checkWord, hashWord, slowDown } from '../access/index.ts';
+import { PAPER_TAKEOVER } from '../answers/index.ts';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, invalid } from '../http/index.ts';
@@ -7,8 +8,6 @@ import type { Call } from '../http/index.ts';
 
 /** Tries of the private word of one student. */
 const PER_WORD = { burst: 5, everyMs: 10_000 } as const;
-/** Paper sheets have attempts of their own, above all phones. */
-export const PAPER = 1000;
 
 /** A student number of the sitting that a code opens. */
 export interface Found {
@@ -35,7 +34,7 @@ export async function findSeat(call: Call, codeHash: string, number: string): Pr
     `select s.ws, s.id as sitting, s.state, st.id as student, st.code, w.hash as word,
        coalesce(w.student is not null and w.hash is null, false) as reset,
        (select max(t.takeover) from attempt t
-        where t.ws = s.ws and t.sitting = s.id and t.student = st.id and t.takeover < ${PAPER}) as takeover,
+        where t.ws = s.ws and t.sitting = s.id and t.student = st.id and t.takeover < ${PAPER_TAKEOVER}) as takeover,
        exists (select 1 from device d where d.ws = s.ws and d.student = st.id and d.state in ('in', 'ended')
                  and d.takeover is not null) as joined,
        exists (select 1 from attempt t where t.ws = s.ws and t.sitting = s.id and t.student = st.id) as "tookPart"

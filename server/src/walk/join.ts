@@ -1,13 +1,13 @@
 import { v7 } from 'uuid';
 import type { Joining } from '@hurrow/contract';
 import { WALK_COOKIE, endSession, hashToken, hashWord, slowDown, startSession } from '../access/index.ts';
-import { attemptFor } from '../answers/index.ts';
+import { attemptFor, lastTakeover } from '../answers/index.ts';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { forbidden, notSignedIn } from '../http/index.ts';
 import type { Call, Reply, Student } from '../http/index.ts';
 import { readCode } from '../sittings/index.ts';
-import { PAPER, checkClaim, claim, findSeat } from './claims.ts';
+import { checkClaim, claim, findSeat } from './claims.ts';
 import type { Found } from './claims.ts';
 
 /** Wrong tries of codes and numbers: from one address, which a whole class may share, and at one code. */
@@ -55,12 +55,7 @@ async function letIn(call: Call, f: Found, claimWith: string | null): Promise<Re
 
 /** The number of the next phone; whoever only looks at results takes part with the last one. */
 async function nextTakeover(tx: Sql, f: Found): Promise<number> {
-  const row = await maybe<{ takeover: number | null }>(
-    tx,
-    `select max(takeover) as takeover from attempt where ws = $1 and sitting = $2 and student = $3 and takeover < ${PAPER}`,
-    [f.ws, f.sitting, f.student],
-  );
-  const last = row?.takeover ?? 0;
+  const last = await lastTakeover(tx, f);
   return f.state === 'given_back' ? Math.max(1, last) : last + 1;
 }
 

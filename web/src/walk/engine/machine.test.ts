@@ -1,20 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { WalkSitting } from '@hurrow/contract';
 import { START, next, retryDelay } from './index.ts';
 import type { KeptAnswer, Phase, WalkEvent, WalkState } from './index.ts';
-
-const SITTING: WalkSitting = {
-  sitting: 's',
-  otherDevices: [],
-  quiz: 'Field quiz',
-  on: '2026-10-01',
-  student: '101',
-  state: 'open',
-  submitted: false,
-  stations: [],
-  answers: [],
-};
+import { SITTING } from './testing.ts';
 
 const kept = (n: number, more: Partial<KeptAnswer> = {}): KeptAnswer => ({
   id: `a${n}`,
