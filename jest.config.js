@@ -19,6 +19,11 @@ export default {
       ...shared,
       displayName: name,
       rootDir: name,
+      // These need several connections, which only a server has.
+      testPathIgnorePatterns: [
+        '/node_modules/',
+        ...(process.env['HURROW_TEST_POSTGRES'] ? [] : ['/safety/postgres\\.test\\.ts$']),
+      ],
     })),
   ],
 };

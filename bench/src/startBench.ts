@@ -88,11 +88,10 @@ async function addClosed(data: string): Promise<void> {
     const name = `${v4()}-1.jsonl`;
     writeFileSync(join(answers, name), text);
     writeFileSync(join(answers, `${name}.closed`), JSON.stringify(digest));
-    await db.query('insert into answer_segment (name, sha256, bytes, lines) values ($1, $2, $3, $4)', [
+    await db.query('insert into answer_segment (name, sha256, bytes) values ($1, $2, $3)', [
       name,
       digest.sha256,
       digest.bytes,
-      digest.lines,
     ]);
   }
   await db.close();

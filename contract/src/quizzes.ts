@@ -108,6 +108,8 @@ export interface Device {
   readonly firstName: string | null;
   readonly state: DeviceState;
   readonly askedAt: string;
+  /** Who let it in, where somebody had to. */
+  readonly decidedBy: string | null;
   /** When its last answer came, if any did. */
   readonly lastAnswerAt: string | null;
   readonly answers: number;
@@ -133,7 +135,8 @@ export interface Hold {
     readonly on: string;
     readonly reason: 'same_quiz' | 'same_tree';
   };
-  readonly released: boolean;
+  /** Who returned it although it is held, and when; null where nobody did. */
+  readonly released: { readonly by: string; readonly at: string } | null;
 }
 
 export interface Holds {

@@ -121,9 +121,9 @@ async function replayChunk(
 /** Keeps in the database what a closed segment is known by. */
 export async function recordSegment(sql: Sql, name: string, d: Digest): Promise<void> {
   await sql.query(
-    `insert into answer_segment (name, sha256, bytes, lines) values ($1, $2, $3, $4)
-     on conflict (name) do update set sha256 = excluded.sha256, bytes = excluded.bytes, lines = excluded.lines`,
-    [name, d.sha256, d.bytes, d.lines],
+    `insert into answer_segment (name, sha256, bytes) values ($1, $2, $3)
+     on conflict (name) do update set sha256 = excluded.sha256, bytes = excluded.bytes`,
+    [name, d.sha256, d.bytes],
   );
 }
 
@@ -158,16 +158,17 @@ export async function replayAnswers(
 ): Promise<Replayed> {
   let analyzeAt = FIRST_ANALYZE;
   const stored = new Map(
-    (await db.query<{ name: string; sha256: string }>('select name, sha256 from answer_segment')).map((r) => [
-      r.name,
-      r.sha256,
-    ]),
+    (await db.query<{ name: string; sha256: string; bytes: number }>('select * from answer_segment')).map(
+      (r) => [r.name, r],
+    ),
   );
+  const isKnown = ({ name, closed }: Segment): boolean =>
+    closed !== null && stored.get(name)?.sha256 === closed.sha256 && stored.get(name)?.bytes === closed.bytes;
   const running = await openSittings(db);
   const total = noCounts();
   let checked = 0;
   for (const segment of log.segments()) {
-    if (segment.closed && stored.get(segment.name) === segment.closed.sha256) continue;
+    if (isKnown(segment)) continue;
     const counts = noCounts();
     for await (const chunk of log.lines(segment.name)) {
       await replayChunk(db, log, segment.name, chunk, erased, counts);

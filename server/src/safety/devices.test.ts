@@ -86,6 +86,7 @@ describe('a student number', () => {
       { detail: expect.stringContaining('number 11') },
     ]);
     expect(await decide('let-in', 'asked')).toBe(204);
+    expect((await devices()).devices.flatMap((d) => d.decidedBy ?? [])).toContain('Ilse Varn');
     expect((await third.call<Joining>('GET', '/api/walk/joining')).body.state).toBe('in');
     expect((await third.call('GET', '/api/walk/sitting')).status).toBe(200);
     expect((await join(app.nobody(), { word: 'quiet otter' })).status).toBe(422);

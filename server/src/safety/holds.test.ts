@@ -73,7 +73,7 @@ describe('results while another class has the quiz ahead', () => {
     expect(h.holds[0]).toMatchObject({
       number: 1,
       until: '2026-10-03',
-      released: false,
+      released: null,
       because: { section: 'second section', reason: 'same_quiz', on: '2026-10-03' },
     });
   });
@@ -113,7 +113,9 @@ describe('results while another class has the quiz ahead', () => {
     const after = await owner.call<Holds>('POST', `/api/sittings/${returned}/station-releases`, {
       stations: [first?.station],
     });
-    expect(after.body.holds.filter((h) => h.released).map((h) => h.number)).toEqual([1]);
+    expect(after.body.holds.flatMap((h) => (h.released ? [[h.number, h.released.by]] : []))).toEqual([
+      [1, 'Ilse Varn'],
+    ]);
     const r = await results();
     expect(r.stations.map((s) => s.truth !== null)).toEqual(r.stations.map((s) => s.number === 1));
     expect(r.most).toBe(3);

@@ -4,18 +4,17 @@ import type { Database } from '../db/index.ts';
 import { answersFor, id, joinWalk, openSitting, openTestApp, send } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
-const URL_ = process.env['HURROW_TEST_POSTGRES'];
-/** Only a server has several connections; PGlite is one. */
-const onServer = URL_ ? describe : describe.skip;
+/** Only a server has several connections, so these tests run with the PostgreSQL lane alone. */
+const SERVER = process.env['HURROW_TEST_POSTGRES'] ?? '';
 
-onServer('a PostgreSQL server', () => {
+describe('a PostgreSQL server', () => {
   let app: TestApp;
   let owner: Client;
   let admin: Database;
   beforeAll(async () => {
     app = await openTestApp();
     owner = await app.owner();
-    admin = openPostgres(`${URL_ ?? ''}/postgres`);
+    admin = openPostgres(`${SERVER}/postgres`);
   });
   afterAll(async () => {
     await admin.close();
@@ -45,7 +44,7 @@ onServer('a PostgreSQL server', () => {
 
   test('is brought up to date by four processes at once without an error', async () => {
     await admin.query('create database hurrow_race');
-    const all = Array.from({ length: 4 }, () => openPostgres(`${URL_ ?? ''}/hurrow_race`));
+    const all = Array.from({ length: 4 }, () => openPostgres(`${SERVER}/hurrow_race`));
     try {
       const applied = await Promise.all(all.map((db) => migrate(db)));
       const names = applied.flat();
@@ -129,23 +128,4 @@ onServer('a PostgreSQL server', () => {
     );
     expect(standing).toHaveLength(1);
   });
-});
-
-test('what a database cannot do is told by what can be done about it', async () => {
-  const { explain } = await import('../http/index.ts');
-  const told = (error: unknown) => {
-    const { problem } = explain(error);
-    return [problem.details.status, problem.details.remedy?.split('.')[0]];
-  };
-  expect(told({ code: '22P02' })).toEqual([422, 'Change it and save again']);
-  expect(told({ code: '23503' })).toEqual([409, 'Load the page again, then save']);
-  expect(told({ code: '40P01' })).toEqual([503, 'Save again']);
-  expect(told({ code: '53100' })).toEqual([507, 'Make room on it, then try again']);
-  expect(told({ code: 'ENOSPC' })).toEqual([507, 'Make room on it, then try again']);
-  expect(told({ code: '57P01' })).toEqual([503, 'Wait a moment and try again']);
-  expect(told(new Error('Connection terminated unexpectedly'))).toEqual([503, 'Wait a moment and try again']);
-  expect(told(new TypeError('undefined is not a function'))).toEqual([
-    500,
-    'Look whether your last change was saved, then try again',
-  ]);
 });

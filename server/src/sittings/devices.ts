@@ -14,6 +14,7 @@ export async function readDevices(call: Call<Account>): Promise<Devices> {
   const sitting = await needSitting(db, call.who, idParam(call, 'id'));
   const devices = await db.query<Device>(
     `select d.id, d.student, s.code, s.first_name as "firstName", d.state, d.asked_at as "askedAt",
+       (select a.name from account a where a.ws = d.ws and a.id = d.decided_by) as "decidedBy",
        (select max(r.received_at) from response r join attempt t on t.ws = r.ws and t.id = r.attempt
         where t.ws = d.ws and t.sitting = d.sitting and t.student = d.student and t.takeover = d.takeover) as "lastAnswerAt",
        (select count(*) from response r join attempt t on t.ws = r.ws and t.id = r.attempt

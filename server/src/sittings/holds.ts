@@ -26,13 +26,15 @@ interface OwnStation {
   readonly station: string;
   readonly number: number;
   readonly individual: string;
-  readonly released: boolean;
+  readonly released: Hold['released'];
 }
 
 export const stationsOf = (sql: Sql, ws: string, sitting: string): Promise<readonly OwnStation[]> =>
   sql.query<OwnStation>(
     `select ss.id, ss.station, st.number, coalesce(ss.swapped_individual, st.individual) as individual,
-       exists (select 1 from station_release r where r.ws = ss.ws and r.sitting_station = ss.id) as released
+       (select jsonb_build_object('by', a.name, 'at', r.at) from station_release r
+        join account a on a.ws = r.ws and a.id = r.by_account
+        where r.ws = ss.ws and r.sitting_station = ss.id) as released
      from sitting_station ss join station st on st.ws = ss.ws and st.id = ss.station
      where ss.ws = $1 and ss.sitting = $2 and coalesce(ss.swapped_individual, st.individual) is not null
      order by st.number`,

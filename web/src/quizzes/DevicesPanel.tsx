@@ -25,7 +25,7 @@ function DeviceRow({ device, others }: { device: Device; others: number }) {
       <td>
         {device.state === 'asked'
           ? `asked to join at ${time(device.askedAt)}`
-          : `joined at ${time(device.askedAt)}${others > 0 ? `, one of ${others + 1} phones` : ''}`}
+          : `joined at ${time(device.askedAt)}${device.decidedBy === null ? '' : `, let in by ${device.decidedBy}`}${others > 0 ? `, one of ${others + 1} phones` : ''}`}
       </td>
       <td className="number">
         {device.answers} {device.answers === 1 ? 'answer' : 'answers'}

@@ -6,7 +6,7 @@ import type { Hold, Holds, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/session.ts';
 import { ProblemNote } from '../parts/index.ts';
-import { byReason, giveAwayWords, heldWords, stationWords, untilWords } from './holdWords.ts';
+import { byReason, giveAwayWords, heldWords, releasedWords, stationWords, untilWords } from './holdWords.ts';
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -97,7 +97,13 @@ export function HeldStations({ sitting }: { sitting: SittingDetail }) {
   const holds = useRead<Holds>('holds', { id: sitting.id });
   const release = useWrite<Holds>('stationRelease', ['holds']);
   const held = (holds.data?.holds ?? []).filter((h) => !h.released);
-  if (held.length === 0) return null;
+  const early = releasedWords(holds.data?.holds ?? []);
+  if (held.length === 0)
+    return early === null ? null : (
+      <p className="quiet" role="note">
+        {early}
+      </p>
+    );
   return (
     <section className="panel" aria-label="Held back">
       <h2>{heldWords(held.length, sitting.stations.length)}</h2>

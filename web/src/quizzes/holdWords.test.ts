@@ -1,13 +1,13 @@
 import { expect, test } from '@jest/globals';
 import type { Device, Hold } from '@hurrow/contract';
 import { devicesToShow } from './devices.ts';
-import { byReason, giveAwayWords, heldWords, stationWords, untilWords } from './holdWords.ts';
+import { byReason, giveAwayWords, heldWords, releasedWords, stationWords, untilWords } from './holdWords.ts';
 
 const hold = (number: number, more: Partial<Hold> = {}): Hold => ({
   station: `st-${number}`,
   number,
   until: '2026-10-06',
-  released: false,
+  released: null,
   because: {
     sitting: 's',
     quiz: 'Leaf quiz',
@@ -42,10 +42,14 @@ test('a hold says until when and what it keeps secret', () => {
 
 test('holds stand together by what holds them, without those released', () => {
   const other = { ...hold(3), because: { ...hold(3).because, sitting: 't', reason: 'same_tree' as const } };
-  expect(byReason([hold(1), hold(2), other, hold(4, { released: true })]).map((g) => g.numbers)).toEqual([
-    [1, 2],
-    [3],
-  ]);
+  expect(
+    byReason([
+      hold(1),
+      hold(2),
+      other,
+      hold(4, { released: { by: 'Ilse Varn', at: '2026-10-01T18:00:00.000Z' } }),
+    ]).map((g) => g.numbers),
+  ).toEqual([[1, 2], [3]]);
 });
 
 test('staff see the phones that ask, then students with more than one', () => {
@@ -56,6 +60,7 @@ test('staff see the phones that ask, then students with more than one', () => {
     firstName: null,
     state,
     askedAt: '2026-10-01T18:00:00.000Z',
+    decidedBy: null,
     lastAnswerAt: null,
     answers: 0,
   });
@@ -83,4 +88,12 @@ test('how many are held reads as a sentence', () => {
     '1 of 6 stations is held back.',
     '2 of 6 stations are held back.',
   ]);
+});
+
+test('stations returned early are named with who returned them', () => {
+  const released = { by: 'Odile Marsh', at: '2026-10-01T18:00:00.000Z' };
+  expect(releasedWords([hold(1)])).toBeNull();
+  expect(releasedWords([hold(1, { released }), hold(2), hold(3, { released })])).toBe(
+    'Odile Marsh returned stations 1 and 3 before another class was done.',
+  );
 });

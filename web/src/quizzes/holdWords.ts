@@ -56,3 +56,11 @@ export function heldWords(held: number, all: number): string {
     return all === 1 ? 'The only station is held back.' : `All ${all} stations are held back.`;
   return `${held} of ${all} stations ${held === 1 ? 'is' : 'are'} held back.`;
 }
+
+/** Which held stations were returned early, and by whom; null where none was. */
+export function releasedWords(holds: readonly Hold[]): string | null {
+  const early = holds.filter((h) => h.released !== null);
+  if (early.length === 0) return null;
+  const by = [...new Set(early.flatMap((h) => h.released?.by ?? []))].join(' and ');
+  return `${by} returned ${stationWords(early.map((h) => h.number))} before another class was done.`;
+}

@@ -132,9 +132,7 @@ create table station_release (
 create table answer_segment (
   name text primary key,
   sha256 text not null,
-  bytes bigint not null,
-  lines integer not null,
-  closed_at timestamptz not null default now()
+  bytes bigint not null
 );
 
 -- An assistant's decision holds for its sitting until a teacher takes it over for the list.
