@@ -44,20 +44,31 @@ const wall = (workspace) => ({
   rules: { 'no-restricted-imports': ['error', { patterns: restrictions(workspace) }] },
 });
 
-/** Inside core and server a folder is entered through its index, however deep either lies. */
-const doors = {
-  files: ['core/src/**/*.ts', 'server/src/**/*.ts'],
-  ignores: ['**/*.test.ts'],
-  rules: {
-    'no-restricted-syntax': [
-      'error',
-      {
-        selector: 'ImportDeclaration[source.value=/^(\\.\\.\\/)+[A-Za-z]+\\/(?!index\\.ts$)/]',
-        message: 'Enter another folder through its index.ts.',
-      },
-    ],
-  },
+/** Inside a workspace a folder is entered through its index; a web folder also through the parts that draw nothing. */
+const FOLDER_DOOR = {
+  selector:
+    'ImportDeclaration[specifiers.length>0][source.value=/^(\\.\\.\\/)+[A-Za-z]+\\/(?!(index|model)\\.ts$)/]',
+  message: 'Enter another folder through its index.ts.',
 };
+
+/** Bodies, parameters and answers get their types from the route table alone. */
+const TYPED_ROUTES = [
+  {
+    selector: "TSAsExpression > MemberExpression[object.name='call'][property.name='body']",
+    message: 'The route table says what a body is; take the call as CallOf<route>.',
+  },
+  {
+    selector: 'CallExpression[callee.name=/^(useRead|useWrite|request|sendFile|sendText)$/][typeArguments]',
+    message: 'The route table says what a route answers.',
+  },
+];
+
+/** What may not be written in some files. One list for each, since a later one replaces an earlier one. */
+const syntax = (files, ignores, ...rules) => ({
+  files,
+  ignores,
+  rules: { 'no-restricted-syntax': ['error', ...rules] },
+});
 
 export default ts.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '**/.cache/**'] },
@@ -82,7 +93,11 @@ export default ts.config(
   },
   { files: ['**/*.{js,mjs}'], languageOptions: { globals: globals.node } },
   ...ALL.map(wall),
-  doors,
+  syntax(['core/src/**/*.ts'], ['**/*.test.ts'], FOLDER_DOOR),
+  syntax(['server/src/**/*.ts'], ['**/*.test.ts'], FOLDER_DOOR, ...TYPED_ROUTES),
+  // A phone loads as little as it can, so the walk takes single parts.
+  syntax(['web/src/**/*.{ts,tsx}'], ['**/*.test.ts', 'web/src/walk/**'], FOLDER_DOOR, ...TYPED_ROUTES),
+  syntax(['web/src/walk/**/*.{ts,tsx}'], ['**/*.test.ts'], ...TYPED_ROUTES),
   {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

@@ -21,7 +21,8 @@ export default defineConfig({
     launchOptions: { executablePath: process.env['HURROW_CHROMIUM'] ?? '/usr/bin/chromium' },
     actionTimeout: 60_000,
     navigationTimeout: 60_000,
-    trace: 'retain-on-failure',
+    // Traces double what a test costs on a small machine; they are for whoever looks into a failure.
+    trace: process.env['HURROW_TRACE'] ? 'retain-on-failure' : 'off',
   },
   webServer: {
     command: 'node --import tsx tools/demo.ts',

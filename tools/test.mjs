@@ -8,6 +8,7 @@ await ready();
 await readyForTests();
 const { run } = await import('./run.mjs');
 const { jest } = await import('./jest.mjs');
+const { lint } = await import('./lint.mjs');
 const { types } = await import('./types.mjs');
 const { build } = await import('./build.mjs');
 const { browser } = await import('./browser.mjs');
@@ -65,10 +66,13 @@ const quiet = { quiet: true, mayFail: true };
 /** What reads the code and what runs it without a browser, one after the other. */
 async function code() {
   await check('format', () => run('npx', ['--no-install', 'prettier', '--check', '.'], quiet));
-  await check('lint', () => run('npx', ['--no-install', 'eslint', '.', '--max-warnings=0'], quiet));
+  await check('lint', () => lint({ quiet: true }));
   await check('types', () => types({ quiet: true }));
   await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
   await jestStep('server on PGlite', ['--selectProjects', 'server', 'bench']);
+}
+
+async function onPostgres() {
   await step('server on PostgreSQL', async () => {
     const file = join(reports, 'postgres.json');
     const result = await withPostgres((url) =>
@@ -108,6 +112,7 @@ async function application() {
       bad: r.stats.unexpected + r.stats.flaky,
     }));
   });
+  await onPostgres();
 }
 
 // Neither lane fills a processor: the browser waits for its server, one worker of Jest for its database.

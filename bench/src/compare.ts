@@ -1,3 +1,4 @@
+import { median } from '@hurrow/core/numbers';
 import { performance } from 'node:perf_hooks';
 import { CHARACTERS, leavesUnder, vocabularyOf } from '@hurrow/core/characters';
 import type { Character, Value } from '@hurrow/core/characters';
@@ -62,7 +63,6 @@ function species(
 
 const vocabulary = vocabularyOf(WIDE);
 const ms = (start: number): number => performance.now() - start;
-const median = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1] ?? 0;
 const line = (what: string, took: number, most: number, ratio: number): string =>
   `  ${what}: ${took.toFixed(took < 100 ? 1 : 0)} ms, ${ratio.toFixed(1)} times as fast as plainly${took > most ? `  over ${most} ms` : ''}`;
 
@@ -79,7 +79,7 @@ function allPairs(list: readonly Described[]): string {
     });
     return ms(start);
   };
-  const took = median([once(), once(), once()]);
+  const took = median([once(), once(), once()]) ?? 0;
   // Plainly, every value of every pair is compared anew; a sample of pairs, since all would take minutes.
   const sample = (table?.cells ?? []).filter((_, i) => i % 100 === 0);
   const plainStart = performance.now();
@@ -146,9 +146,9 @@ function naming(list: readonly Described[]): string {
   namedPlainly(list, calls);
   return line(
     `a call on ${list.length} species, named and the next look found`,
-    median(times),
+    median(times) ?? 0,
     16,
-    ms(start) / median(times),
+    ms(start) / (median(times) ?? 0),
   );
 }
 

@@ -1,3 +1,4 @@
+import { median } from '@hurrow/core/numbers';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
@@ -35,8 +36,6 @@ function table(): string {
   return [['species', ...columns.map((c) => c.id)].join(','), ...rows].join('\n');
 }
 
-const median = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1] ?? 0;
-
 async function timed<T>(work: () => Promise<T>): Promise<{ ms: number; result: T }> {
   const start = performance.now();
   const result = await work();
@@ -47,13 +46,14 @@ async function timed<T>(work: () => Promise<T>): Promise<{ ms: number; result: T
 export async function measureExchange(): Promise<string> {
   const text = table();
   const vocabulary = vocabularyOf(CHARACTERS);
-  const read = median(
-    Array.from({ length: 5 }, () => {
-      const start = performance.now();
-      if (!readTable(text, vocabulary, 'Bench').ok) throw new Error('The table is refused');
-      return performance.now() - start;
-    }),
-  );
+  const read =
+    median(
+      Array.from({ length: 5 }, () => {
+        const start = performance.now();
+        if (!readTable(text, vocabulary, 'Bench').ok) throw new Error('The table is refused');
+        return performance.now() - start;
+      }),
+    ) ?? 0;
   // A folder, as an owner has it: growing files in memory takes longer than on a disk.
   const folder = mkdtempSync(join(tmpdir(), 'hurrow-bench-'));
   const db = await openPglite(folder);

@@ -1,3 +1,4 @@
+import { median } from '@hurrow/core/numbers';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -6,8 +7,6 @@ import { fill, serve } from '@hurrow/server';
 
 const ROUNDS = 60;
 const WARM = 5;
-
-const median = (xs: readonly number[]): number => [...xs].sort((a, b) => a - b)[xs.length >> 1] ?? 0;
 
 interface Measured {
   readonly path: string;
@@ -45,13 +44,13 @@ export async function measureReads(): Promise<{
         bytes = (await (await fetch(running.address + path, { headers })).text()).length;
         if (i >= WARM) times.push(performance.now() - start);
       }
-      return { path, ms: median(times), bytes };
+      return { path, ms: median(times) ?? 0, bytes };
     };
     const [list] = await read<{ id: string }[]>('/api/lists');
     const [species] = await read<{ id: string }[]>('/api/species');
     const sections = await read<{ id: string; name: string }[]>('/api/sections');
     const quizzes = await read<{ id: string; sittings: { id: string; state: string }[] }[]>('/api/quizzes');
-    const given = quizzes.flatMap((q) => q.sittings).find((s) => s.state === 'given_back');
+    const given = quizzes.flatMap((q) => q.sittings).find((s) => s.state === 'returned');
     const tuesday = sections.find((s) => s.name.startsWith('Tuesday'));
     const paths: readonly [name: string, path: string][] = [
       ['due', '/api/due'],
@@ -68,7 +67,7 @@ export async function measureReads(): Promise<{
       ['quizzes', '/api/quizzes'],
       ['quiz', `/api/quizzes/${quizzes[0]?.id ?? ''}`],
       ['sitting', `/api/sittings/${given?.id ?? ''}`],
-      ['marks', `/api/sittings/${given?.id ?? ''}/marks`],
+      ['grades', `/api/sittings/${given?.id ?? ''}/grades`],
       ['mix-ups', `/api/sections/${tuesday?.id ?? ''}/mixups`],
     ];
     const baseline = (await measure('/api/session')).ms;

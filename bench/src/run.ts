@@ -1,6 +1,8 @@
 import { measureCompare } from './compare.ts';
 import { measureExchange } from './exchange.ts';
 import { measureFlood } from './floodBench.ts';
+import { measureNames } from './namesBench.ts';
+import { measurePhones } from './phonesBench.ts';
 import { measurePlates } from './plates.ts';
 import { measureProfiles } from './profiles.ts';
 import { measureReads } from './reads.ts';
@@ -11,9 +13,11 @@ const TARGET_MS = 20;
 console.log(measureProfiles());
 console.log(measurePlates());
 console.log(measureCompare());
+console.log(await measureNames());
 console.log(await measureExchange());
 console.log(await measureStart());
 console.log(await measureFlood());
+await measurePhones();
 
 const { baseline, reads } = await measureReads();
 console.log(

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import { performance } from 'node:perf_hooks';
+import { fileURLToPath } from 'node:url';
 
 export interface ServerProcess {
   readonly base: string;
@@ -11,8 +12,12 @@ export interface ServerProcess {
   readonly output: string;
   /** The most memory it has held so far, in megabytes. */
   readonly peakMb: () => number;
+  /** How long its event loop was held up, at most and by the 99th percentile, since this was last asked. */
+  readonly delay: () => Promise<{ readonly maxMs: number; readonly p99Ms: number }>;
   readonly stop: () => Promise<void>;
 }
+
+const MONITOR = fileURLToPath(new URL('./delayMonitor.mjs', import.meta.url));
 
 const freePort = (): Promise<number> =>
   new Promise((resolve) => {
@@ -28,13 +33,13 @@ export async function startServer(root: string, data: string): Promise<ServerPro
   const start = performance.now();
   const child = spawn(
     process.execPath,
-    ['--import', 'tsx', 'server/src/testing/serveFixture.ts', data, String(port)],
-    { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] },
+    ['--import', 'tsx', '--import', MONITOR, 'server/src/testing/serveFixture.ts', data, String(port)],
+    { cwd: root, stdio: ['ignore', 'pipe', 'pipe', 'ipc'] },
   );
   let output = '';
-  child.stderr.on('data', (d) => (output += String(d)));
+  child.stderr?.on('data', (d) => (output += String(d)));
   await new Promise<void>((resolve, reject) => {
-    child.stdout.on('data', (d) => {
+    child.stdout?.on('data', (d) => {
       output += String(d);
       if (output.includes('ready at')) resolve();
     });
@@ -46,6 +51,11 @@ export async function startServer(root: string, data: string): Promise<ServerPro
     output,
     peakMb: () =>
       Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid ?? 0}/status`, 'utf8'))?.[1] ?? 0) / 1024,
+    delay: () =>
+      new Promise((told) => {
+        child.once('message', (m) => told(m as { maxMs: number; p99Ms: number }));
+        child.send('delay');
+      }),
     stop: () =>
       new Promise((done) => {
         child.removeAllListeners('exit');

@@ -55,12 +55,12 @@ async function walked(count: number, fault: Fault, seed: number): Promise<Count>
     );
   }
   const stored = await app.db.query<Stored>(
-    `select r.id, s.code as student, r.typed from response r join attempt t on t.ws = r.ws and t.id = r.attempt
+    `select r.id, s.code as student, r.value ->> 'text' as typed from response r join attempt t on t.ws = r.ws and t.id = r.attempt
      join student s on s.ws = t.ws and s.id = t.student where t.sitting = any($1::uuid[])`,
     [sittings],
   );
   const conflicts = await app.db.query<{ id: string }>(
-    `select payload ->> 'id' as id from conflict where payload ->> 'sitting' = any($1::text[])`,
+    `select payload ->> 'id' as id from answer_dispute where payload is not null and sitting = any($1::uuid[])`,
     [sittings],
   );
   return countAgainst(ledger, stored, conflicts, count);

@@ -1,19 +1,9 @@
+import { seeded } from '@hurrow/core/numbers';
 import type { SentAnswer, WalkSitting } from '@hurrow/contract';
 import type { BatchReceipt } from '@hurrow/contract';
 import type { Client } from '@hurrow/server/testing';
 import { walkController } from '@hurrow/web/walk/engine';
 import type { KeptAnswer, WalkController, WalkServer, WalkStore } from '@hurrow/web/walk/engine';
-
-/** Numbers from 0 to 1 that are the same for the same seed (mulberry32). */
-export function seeded(seed: number): () => number {
-  let a = seed;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 /** What one student wrote, kept outside the application: the truth the application is counted against. */
 export interface Written {
@@ -75,25 +65,27 @@ function overBadNetwork(
       throw Object.assign(new Error(`status ${answer.status}`), { status: answer.status });
     return answer.body;
   };
-  const post = (answers: readonly SentAnswer[], by?: Client): Promise<BatchReceipt> =>
-    ask<BatchReceipt>('POST', '/api/walk/answers', { answers }, by);
+  const named = (path: string, sitting: string | null): string =>
+    sitting === null ? path : `${path}?sitting=${sitting}`;
+  const post = (sitting: string, answers: readonly SentAnswer[], by?: Client): Promise<BatchReceipt> =>
+    ask<BatchReceipt>('POST', named('/api/walk/answers', sitting), { answers }, by);
   return {
-    read: () => ask<WalkSitting>('GET', '/api/walk/sitting'),
-    send: async (answers) => {
+    read: (sitting) => ask<WalkSitting>('GET', named('/api/walk/sitting', sitting)),
+    send: async (sitting, answers) => {
       const { kind } = fault;
       fault.kind = 'none';
       if (kind === 'acknowledgment dropped') {
         // The phone is told that all is well, and nothing was sent.
         return { accepted: answers.map((a) => a.id), refused: [], otherDevices: 0 };
       }
-      if (kind === 'students swapped') return post(answers, other());
+      if (kind === 'students swapped') return post(sitting, answers, other());
       if (kind === 'batch doubled') {
         const again = answers.map((a, i) => ({ ...a, id: a.id.replace(/^.{8}/, (8e7 + i).toString()) }));
-        await post(again);
+        await post(sitting, again);
       }
-      return post(answers);
+      return post(sitting, answers);
     },
-    submit: () => ask('POST', '/api/walk/submit'),
+    submit: (sitting) => ask('POST', named('/api/walk/submit', sitting)),
     leave: () => Promise.resolve(),
     failure: (error) => {
       const { status, lost } = error as { status?: number; lost?: boolean };

@@ -1,3 +1,4 @@
+import { answerText } from '@hurrow/core/answers';
 import { createHash } from 'node:crypto';
 import { appendFileSync, cpSync, existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -32,17 +33,22 @@ function answer(n: number, asks: readonly Ask[]): LoggedAnswer {
     ws: WS,
     sitting: id('oldsit'),
     student: id(n % 2 === 0 ? 's11' : 's12'),
+    origin: 'phone',
     takeover: 2 + (n % TAKEOVERS),
+    precedence: 1,
     ...at,
     seq: 1 + Math.floor(n / TAKEOVERS),
-    typed: `Abies grandis as written ${n}`,
-    value: null,
-    sure: null,
+    value: { kind: 'name', text: `Abies grandis as written ${n}` },
     deviceAt: '2026-10-01T18:00:00.000Z',
     receivedAt: '2026-10-01T18:00:00.000Z',
-    origin: 'phone',
-    late: true,
+    when: 'open',
   };
+}
+
+/** The same answer as the plain form writes and reads it. */
+function earlier(n: number, asks: readonly Ask[]): Record<string, unknown> {
+  const { value, precedence: _p, when: _w, ...a } = answer(n, asks);
+  return { ...a, typed: answerText(value), value: null, sure: null, late: true };
 }
 
 const ASKS: readonly Ask[] = [{ ask: id('apaper'), sittingStation: id('oldss') }];
@@ -57,7 +63,7 @@ function writeLines(path: string, count: number, line: (n: number) => string): v
     );
 }
 
-const oldLine = (n: number): string => `${JSON.stringify(answer(n, ASKS))}\n`;
+const oldLine = (n: number): string => `${JSON.stringify(earlier(n, ASKS))}\n`;
 const seconds = (ms: number): string => `${(ms / 1000).toFixed(2)} s`;
 
 async function baseFolder(home: string): Promise<string> {

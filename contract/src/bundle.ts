@@ -18,6 +18,6 @@ export interface Bundle {
   /** Filled before accounts (the workspace), and after them, in this order. */
   readonly first: readonly TableRows[];
   readonly then: readonly TableRows[];
-  /** Sittings to be marked and given back, in order, by whom and when. */
-  readonly giveBack: readonly { readonly sitting: string; readonly by: string; readonly at: string }[];
+  /** Sittings to be graded and given back, in order, by whom and when. */
+  readonly returnResults: readonly { readonly sitting: string; readonly by: string; readonly at: string }[];
 }

@@ -1,5 +1,6 @@
 import type { Feature, Quantifier } from '@hurrow/core/rules';
-import type { Caution, NameKind, NameRoot, TaxonHeader } from './library.ts';
+import type { NameKind, TaxonHeader } from './library.ts';
+import type { Caution, NameRoot } from './species.ts';
 
 /** A declared look-alike between two members of a list. */
 export interface DeclaredPair {

@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { ROUTES, address } from './index.ts';
-import type { Route } from './index.ts';
-import type { BODIES } from './schemas/index.ts';
+import type { BodyRoute, Route } from './index.ts';
 import { checkBody } from './schemas/index.ts';
 
 /** Written whole under a key of their own, small enough that the last word stands. */
@@ -13,6 +12,7 @@ const WHOLE: readonly string[] = [
   '/api/photos/:id',
   '/api/policies',
   '/api/hold-days',
+  '/api/passphrase',
   '/api/species/:id/occurrences',
 ];
 
@@ -37,44 +37,47 @@ describe('the route table', () => {
 });
 
 describe('bodies', () => {
-  const fault = (name: keyof typeof BODIES, body: unknown): string | null => {
+  const fault = (name: BodyRoute, body: unknown): string | null => {
     const r = checkBody(name, body);
     return r.ok ? null : r.fault.field;
   };
   test.each([
-    ['signIn', { name: '', passphrase: 'x' }, 'name'],
-    ['statementValue', { value: { kind: 'purple' } }, 'value.kind'],
+    ['sessionStart', { name: '', passphrase: 'x' }, 'name'],
+    ['statementChange', { value: { kind: 'purple' } }, 'value.kind'],
     [
-      'statementValue',
+      'statementChange',
       { value: { kind: 'states', states: [{ state: 'a', freq: 'often' }] } },
       'value.states.0.freq',
     ],
-    ['sitting', { section: 'x', on: '2026-10-01' }, 'section'],
-    ['join', { code: 'A', student: 'x'.repeat(17) }, 'student'],
+    ['sittingCreate', { section: 'x', on: '2026-10-01' }, 'section'],
+    ['walkJoin', { code: 'A', student: 'x'.repeat(17) }, 'student'],
     [
-      'station',
+      'stationCreate',
       { individual: '0189d7a2-0000-7000-8000-000000000000', asks: [{ kind: 'call', points: 1 }] },
       'asks.0.character',
     ],
     ['override', { points: -1, reason: 'why' }, 'points'],
-    ['answers', { answers: [] }, 'answers'],
+    ['walkAnswers', { answers: [] }, 'answers'],
   ] as const)('%s with a fault names its field', (name, body, field) => {
     expect(fault(name, body)).toBe(field);
   });
 
   test('a date that does not exist is told in words', () => {
-    const r = checkBody('sitting', { section: '0189d7a2-0000-7000-8000-000000000000', on: '2026-02-30' });
+    const r = checkBody('sittingCreate', {
+      section: '0189d7a2-0000-7000-8000-000000000000',
+      on: '2026-02-30',
+    });
     expect(r).toMatchObject({ ok: false, fault: { field: 'on' } });
     if (!r.ok) expect(r.fault.message).toContain('YYYY-MM-DD');
   });
 
   test('a NUL in any text is refused with its field', () => {
     expect(fault('ruling', { typed: 'a\u0000b', outcome: 'unlisted' })).toBe('typed');
-    expect(fault('list', { name: 'L', members: [{ newName: 'x\u0000' }] })).toBe('members.0.newName');
+    expect(fault('listCreate', { name: 'L', members: [{ newName: 'x\u0000' }] })).toBe('members.0.newName');
   });
 
   test('what nobody asked for is refused', () => {
-    expect(fault('quiz', { name: 'Q', list: '0189d7a2-0000-7000-8000-000000000000', price: 3 })).toBe(
+    expect(fault('quizCreate', { name: 'Q', list: '0189d7a2-0000-7000-8000-000000000000', price: 3 })).toBe(
       'price',
     );
   });

@@ -49,12 +49,17 @@ export interface ImportRow {
 }
 
 /** Long work on the server. Its token is all it takes to follow or stop it. */
-export interface JobState<T = unknown> {
+export interface JobState {
   readonly state: 'running' | 'done' | 'failed' | 'cancelled';
   readonly stage: string;
   readonly done: number;
   /** Null while nobody knows. */
   readonly total: number | null;
-  readonly result: T | null;
+  readonly result: ImportReport | null;
   readonly problem: { readonly detail: string; readonly remedy: string } | null;
+}
+
+/** Work that was begun, by its token. */
+export interface JobStarted {
+  readonly job: string;
 }

@@ -1,5 +1,7 @@
+import type { Hazard } from '@hurrow/core/conditions';
+
 /** Cautions worded by hazard alone: the same words stand at every station with it, whatever the species. */
-export const HAZARD_WORDS: Readonly<Record<string, string>> = {
+export const HAZARD_WORDS: Readonly<Record<string, string>> & Readonly<Record<Hazard, string>> = {
   toxic: 'Do not taste anything here; wash your hands afterwards.',
   irritant: 'Look only: do not touch anything here.',
   thorns: 'Thorns: look first, touch only as your instructor shows.',

@@ -1,8 +1,10 @@
 import type { Distance, Handling, Material, Organ } from '@hurrow/core/conditions';
 import type { Value } from '@hurrow/core/characters';
-import type { MarkPolicy } from '@hurrow/core/quizzes';
-import type { Caution, TaxonHeader } from './library.ts';
+import type { GradePolicy } from '@hurrow/core/quizzes';
+import type { TaxonHeader } from './library.ts';
+import type { Caution } from './species.ts';
 import type { Site } from './people.ts';
+import type { AskKind } from '@hurrow/core/grading';
 import type { Sketch } from './sketch.ts';
 
 export interface TreeRow {
@@ -21,9 +23,11 @@ export interface TreeRow {
   readonly certified: Readonly<Record<string, Value>>;
 }
 
+export const STAGES = ['seedling', 'pole', 'young', 'mature', 'old'] as const;
+
 export const NAME_ASKS = ['common', 'scientific', 'either', 'genus'] as const;
 export type NameAskKind = (typeof NAME_ASKS)[number];
-export type AskKind = 'call' | NameAskKind | 'sureness';
+export type { AskKind } from '@hurrow/core/grading';
 
 export interface Ask {
   readonly id: string;
@@ -33,6 +37,7 @@ export interface Ask {
   readonly points: number;
 }
 
+/** An ask as an instructor sets it: a call, a name, or how sure the student is. */
 export interface AskBody {
   readonly kind: AskKind;
   readonly character?: string | null;
@@ -53,7 +58,7 @@ export interface Station {
   readonly version: number;
 }
 
-export const SITTING_STATES = ['draft', 'frozen', 'open', 'closed', 'marked', 'given_back'] as const;
+export const SITTING_STATES = ['draft', 'locked', 'open', 'closed', 'graded', 'returned'] as const;
 export type SittingState = (typeof SITTING_STATES)[number];
 
 export interface SittingSummary {
@@ -80,7 +85,7 @@ export interface QuizDetail {
   readonly name: string;
   readonly list: string;
   readonly listName: string;
-  readonly policy: MarkPolicy;
+  readonly policy: GradePolicy;
   readonly stations: readonly Station[];
   readonly sittings: readonly SittingSummary[];
   /** Once a sitting has been opened its stations stand. */
@@ -89,7 +94,10 @@ export interface QuizDetail {
 
 export interface SittingStation {
   readonly id: string;
+  /** The station with the tree it has at this sitting. */
   readonly station: Station;
+  /** Tag of the tree the quiz has there, where another one stands in for it at this sitting. */
+  readonly insteadOf: string | null;
   readonly distance: Distance;
   readonly material: readonly Material[];
   readonly version: number;
@@ -168,6 +176,8 @@ export interface SittingDetail extends SittingSummary {
   readonly stations: readonly SittingStation[];
   readonly people: readonly SheetProgress[];
   readonly asks: number;
+  /** Answers that wait for a decision. */
+  readonly disputes: number;
   readonly version: number;
 }
 
@@ -181,6 +191,8 @@ export interface SheetAsk {
   readonly key: string;
   readonly typed: string | null;
   readonly origin: 'phone' | 'paper' | 'import' | null;
+  /** A phone or sheet said something else; it waits for a decision. */
+  readonly disputed: boolean;
 }
 
 export interface Sheet {
@@ -195,4 +207,71 @@ export interface SheetAnswer {
   readonly ask: string;
   /** Exactly as written; null for *as the key*. */
   readonly typed: string | null;
+  /** Staff correct what the student sent; it counts before that. */
+  readonly correction?: boolean;
+}
+
+export interface SheetBody {
+  readonly answers: readonly SheetAnswer[];
+}
+
+export interface TreeBody {
+  readonly site: string;
+  readonly tag: string;
+  readonly taxon: string;
+  readonly stage?: (typeof STAGES)[number] | null;
+  readonly reach: TreeRow['reach'];
+}
+
+export interface QuizBody {
+  readonly name: string;
+  readonly list: string;
+}
+
+export interface SittingBody {
+  readonly section: string;
+  /** ISO date. */
+  readonly on: string;
+  readonly handling: readonly Handling[];
+  readonly wet: boolean;
+  readonly makeUp: boolean;
+}
+
+export type SittingChange = Pick<SittingBody, 'on' | 'handling' | 'wet'>;
+
+/** What is at hand at a station of one sitting. */
+export interface SettingBody {
+  readonly distance: Distance;
+  readonly material: readonly Material[];
+  /** The tree that stands in for the quiz's own at this sitting; null for the quiz's own. */
+  readonly individual?: string | null;
+}
+
+/** The states a sitting is moved to; it is graded by grading it. */
+export const SITTING_STEPS = ['draft', 'locked', 'open', 'closed', 'returned'] as const;
+
+export interface SittingStep {
+  readonly to: (typeof SITTING_STEPS)[number];
+}
+
+/** A sitting after a step; opening answers with the join code, which is not kept and cannot be shown again. */
+export interface SittingMoved extends SittingDetail {
+  readonly code: string | null;
+}
+
+export interface JoinCode {
+  readonly code: string;
+}
+
+export interface DeviceDecision {
+  readonly decision: 'let-in' | 'refuse' | 'end';
+}
+
+/** How many days another sitting holds results back. */
+export interface HoldDays {
+  readonly days: number;
+}
+
+export interface StationRelease {
+  readonly stations: readonly string[];
 }

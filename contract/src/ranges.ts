@@ -67,3 +67,22 @@ export interface GrowingHere {
   readonly regionName: string | null;
   readonly rows: readonly GrowingRow[];
 }
+
+export interface RangeBody {
+  readonly records: readonly RangeRow[];
+}
+
+/** A record with what somebody says of it. */
+export interface OccurrenceBody {
+  readonly record: Pick<
+    OccurrenceRow,
+    | 'occurrenceID'
+    | 'scientificName'
+    | 'decimalLatitude'
+    | 'decimalLongitude'
+    | 'eventDate'
+    | 'basisOfRecord'
+    | 'locality'
+  >;
+  readonly verdict: Verdict;
+}

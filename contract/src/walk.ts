@@ -1,3 +1,4 @@
+import type { AnswerValue, Sureness } from '@hurrow/core/answers';
 import type { AskKind } from './quizzes.ts';
 import type { Sketch } from './sketch.ts';
 
@@ -11,6 +12,8 @@ export interface WalkAsk {
     readonly term: string;
     readonly plain: string;
     readonly definition: string;
+    /** How it is answered: by a choice, a whole number, or a length with its unit. */
+    readonly recorded: 'states' | 'count' | 'measure';
     readonly states: readonly { readonly id: string; readonly term: string; readonly plain: string }[];
   };
 }
@@ -28,20 +31,20 @@ export interface WalkStation {
   readonly asks: readonly WalkAsk[];
 }
 
-export type WalkState = 'open' | 'closed' | 'given_back';
+export type WalkState = 'open' | 'closed' | 'returned';
 
 /** An answer as it stands on the server for this student. */
 export interface KnownAnswer {
   readonly id: string;
   readonly ask: string;
   readonly seq: number;
-  readonly typed: string | null;
-  readonly state: string | null;
-  readonly sure: string | null;
+  readonly value: AnswerValue;
+  /** Why it does not count yet; null where it counts. */
+  readonly waits: string | null;
 }
 
 export interface WalkSitting {
-  /** A random id of the sitting, known to its students alone. */
+  /** A random id of the sitting, known to its students alone; a request about it names it as `?sitting=`. */
   readonly sitting: string;
   /** When other phones joined under this number, ISO. */
   readonly otherDevices: readonly string[];
@@ -54,10 +57,16 @@ export interface WalkSitting {
   readonly answers: readonly KnownAnswer[];
 }
 
-export const SURENESS = ['sure', 'leaning', 'guessing'] as const;
-export type Sureness = (typeof SURENESS)[number];
+/** A sitting a phone is in. */
+export type WalkSeat = Pick<WalkSitting, 'sitting' | 'on' | 'student' | 'state' | 'submitted'>;
 
-/** An answer sent by a phone under an id of its own, so that it may be sent twice. */
+export { SURENESS } from '@hurrow/core/answers';
+export type { AnswerValue, Sureness } from '@hurrow/core/answers';
+
+/**
+ * An answer sent by a phone under an id of its own, so that it may be sent twice. Names, states and sureness may be
+ * written short; every other form comes as a tagged value.
+ */
 export interface SentAnswer {
   readonly id: string;
   readonly ask: string;
@@ -66,6 +75,16 @@ export interface SentAnswer {
   /** A called state, or `does-not-apply`. */
   readonly state?: string;
   readonly sure?: Sureness;
+  readonly value?: AnswerValue;
+  readonly at: string;
+}
+
+/** An answer of a batch, checked and in its one form. */
+export interface CheckedAnswer {
+  readonly id: string;
+  readonly ask: string;
+  readonly seq: number;
+  readonly value: AnswerValue;
   readonly at: string;
 }
 
@@ -152,4 +171,18 @@ export interface WalkResults {
   readonly points: number;
   readonly most: number;
   readonly stations: readonly ResultStation[];
+}
+
+export interface JoinBody {
+  readonly code: string;
+  readonly student: string;
+  /** The private word; null where none is given yet. */
+  readonly word: string | null;
+  /** Ask staff to let this phone in. */
+  readonly ask: boolean;
+}
+
+/** A batch of answers, each checked by itself, so that a bad one refuses itself alone. */
+export interface AnswersBody {
+  readonly answers: readonly unknown[];
 }

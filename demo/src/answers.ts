@@ -1,15 +1,3 @@
-/** A seeded generator of numbers in [0, 1): mulberry32. */
-export function seeded(seed: number): () => number {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = a;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 /** What is planted in the class: students who miss a character name one species for another. */
 export interface Planted {
   readonly truth: string;

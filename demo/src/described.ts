@@ -13,17 +13,17 @@ const SCHOOL = { lat: 47.9, lon: -115.9, elevM: 760 };
 /** What some taxa hold as core reads it; what ships stands only where the school has recorded nothing. */
 const recorded = (
   taxa: readonly WrittenTaxon[],
-  fallback: boolean,
+  shipped: boolean,
   ref: Place,
 ): Pick<LibraryData, 'statements' | 'windows'> => ({
   statements: taxa.flatMap((t) =>
     t.statements.map((s, i) => ({
-      id: `${String(fallback)}/${t.name}/${i}`,
+      id: `${String(shipped)}/${t.name}/${i}`,
       taxon: taxonId(t.name),
       character: s.character,
       source: s.source,
       value: valueFromText(s.character, s.text.replace(/, n = \d+$/, '')),
-      fallback,
+      shipped,
     })),
   ),
   windows: taxa.flatMap((t) =>
@@ -33,7 +33,7 @@ const recorded = (
       start: dayOfYear(`2026-${w.from}`),
       end: dayOfYear(`2026-${w.to}`),
       ref,
-      fallback,
+      shipped,
     })),
   ),
 });

@@ -7,7 +7,7 @@ import { ruleRows } from './rules.ts';
 import { specimenRows } from './specimens.ts';
 import { GIVEN_BACK, quizAndAnswerRows } from './sittings.ts';
 
-export { PLANTED, answerStation, seeded, slip } from './answers.ts';
+export { PLANTED, answerStation, slip } from './answers.ts';
 export type { Answered, ClassNames, Planted } from './answers.ts';
 export { SECTIONS, TEACHERS } from './people.ts';
 export { TODAY } from './scenario.ts';
@@ -25,6 +25,6 @@ export function demoBundle(): Bundle {
     })),
     first: workspaceRows(),
     then: [...libraryRows(), ruleRows(), ...teachingRows(), ...specimenRows(), ...quizAndAnswerRows()],
-    giveBack: GIVEN_BACK.map((g) => ({ ...g, by: accountId('owner') })),
+    returnResults: GIVEN_BACK.map((g) => ({ ...g, by: accountId('owner') })),
   };
 }

@@ -1,4 +1,4 @@
-import type { DemoTree } from './trees.ts';
+import type { DemoTree } from './demoTree.ts';
 
 type More = Partial<Omit<DemoTree, 'tag' | 'species' | 'elevM' | 'stage' | 'certified' | 'trail'>>;
 

@@ -22,7 +22,7 @@ const vocabulary = vocabularyOf(CHARACTERS);
 function profiles() {
   const taxa = new Map<string, TaxonNode>();
   const statements: Statement[] = [];
-  for (const [written, fallback] of [
+  for (const [written, shipped] of [
     ...SHIPPED_GROUPS.map((t) => [t, true] as const),
     ...TAXA.map((t) => [t, false] as const),
   ]) {
@@ -32,14 +32,14 @@ function profiles() {
       const c = vocabulary.get(s.character);
       const read = c ? readCell(c, s.text.replace(/, n = \d+$/, '')) : null;
       if (read?.ok && read.value) {
-        const id = `${written.name}/${i}/${String(fallback)}`;
+        const id = `${written.name}/${i}/${String(shipped)}`;
         statements.push({
           id,
           taxon: written.name,
           character: s.character,
           source: s.source,
           value: read.value,
-          fallback,
+          shipped,
         });
       }
     });

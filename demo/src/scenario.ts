@@ -4,7 +4,7 @@ import { WS, idOf } from './identity.ts';
 import { SPECIES, statementRows, taxonId } from './libraryRows.ts';
 import { SECTIONS, TEACHERS } from './people.ts';
 import { TREES } from './trees.ts';
-import type { DemoTree } from './trees.ts';
+import type { DemoTree } from './demoTree.ts';
 
 export const TODAY = '2026-10-01';
 export const LIST = idOf('list', 'trees-of-quillan-creek');

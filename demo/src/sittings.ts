@@ -1,7 +1,9 @@
+import { stored, taggedValue } from '@hurrow/core/answers';
 import type { TableRows } from '@hurrow/contract';
 import { POLICY } from '@hurrow/core/quizzes';
 import type { Value } from '@hurrow/core/characters';
-import { answerStation, seeded } from './answers.ts';
+import { seeded } from '@hurrow/core/numbers';
+import { answerStation } from './answers.ts';
 import type { ClassNames } from './answers.ts';
 import { WS, idOf } from './identity.ts';
 import { TAXA, taxonId, valueFromText } from './libraryRows.ts';
@@ -215,7 +217,6 @@ function answerRows({ quiz, section, on, seed, afterLesson }: Sat): TableRows[] 
   const random = seeded(seed);
   const attempts: Record<string, unknown>[] = [];
   const responses: Record<string, unknown>[] = [];
-  const calls: Record<string, unknown>[] = [];
   const students = SECTIONS.find((s) => s.key === section)?.students ?? [];
   students.forEach(({ code }, index) => {
     const attempt = idOf('attempt', `${quiz.key}/${code}`);
@@ -225,6 +226,7 @@ function answerRows({ quiz, section, on, seed, afterLesson }: Sat): TableRows[] 
       id: attempt,
       sitting: sittingId(quiz, section),
       student: studentId(code),
+      origin: paper ? 'paper' : 'phone',
       takeover: 1,
       joined_at: `${on}T20:00:00Z`,
       submitted_at: `${on}T20:40:00Z`,
@@ -244,20 +246,13 @@ function answerRows({ quiz, section, on, seed, afterLesson }: Sat): TableRows[] 
           attempt,
           sitting_station: sittingStation(quiz, section, s.tag),
           ask: askId(quiz, s.tag, i + 1),
-          seq: 1,
-          typed: a.typed,
-          value: a.state === null ? null : { state: a.state },
-          sure: a.sure,
+          seq: i + 1,
+          value: stored(taggedValue(a)),
+          precedence: 1,
           received_at: `${on}T20:40:00Z`,
           origin: paper ? 'paper' : 'phone',
           clues_open: 0,
           late: false,
-        });
-        if (a.typed === null) return;
-        answers.forEach((c, k) => {
-          if (k < i && c.state !== null) {
-            calls.push({ ws: WS, response: id, character: s.asks[k]?.character ?? '', state: c.state });
-          }
         });
       });
     }
@@ -265,7 +260,6 @@ function answerRows({ quiz, section, on, seed, afterLesson }: Sat): TableRows[] 
   return [
     { table: 'attempt', rows: attempts },
     { table: 'response', rows: responses },
-    { table: 'response_call', rows: calls },
   ];
 }
 
@@ -297,7 +291,7 @@ function lessonRows(): TableRows[] {
   ];
 }
 
-/** Three quizzes: the first sat by both labs, the third by one of them and still to be marked, the second drafted. */
+/** Three quizzes: the first sat by both labs, the third by one of them and still to be graded, the second drafted. */
 export function quizAndAnswerRows(): TableRows[] {
   return [
     ...[FIRST, SECOND, THIRD].flatMap(quizRows),

@@ -75,7 +75,7 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
   await page.getByLabel('Names').fill(NAMES);
   await page.getByRole('button', { name: 'See what the library knows' }).click();
   const found = page.getByRole('region', { name: 'Names found' });
-  await expect(found.getByRole('heading')).toHaveText('0 known, 0 misspelt, 42 new');
+  await expect(found.getByRole('heading')).toHaveText('0 known, 0 misspelled, 42 new');
   await expect(found.getByRole('row', { name: /Quercus gambelii/ })).toContainText(
     'in Quercus, with what holds for it',
   );

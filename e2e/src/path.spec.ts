@@ -32,7 +32,7 @@ test.beforeAll(async ({ browser }) => {
   page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
 });
 
-test('a list: ten names are pasted and known, misspelt and new ones told', async () => {
+test('a list: ten names are pasted and known, misspelled and new ones told', async () => {
   await signInAsOwner(page);
   await expect(page.getByText('Check and open')).toBeVisible();
   await picture(page, 'due');
@@ -42,7 +42,7 @@ test('a list: ten names are pasted and known, misspelt and new ones told', async
   await page.getByLabel('Names').fill(TEN);
   await page.getByRole('button', { name: 'See what the library knows' }).click();
   const found = page.getByRole('region', { name: 'Names found' });
-  await expect(found.getByRole('heading', { name: '5 known, 3 misspelt, 1 new, 1 shared' })).toBeVisible();
+  await expect(found.getByRole('heading', { name: '5 known, 3 misspelled, 1 new, 1 shared' })).toBeVisible();
   await expect(found.getByRole('row', { name: /Pseudotsuga mensiesii/ })).toContainText(
     'near “Pseudotsuga menziesii”',
   );
@@ -161,7 +161,7 @@ test('a sheet is entered by exception from the keyboard alone', async () => {
   await expect(cell(1)).toHaveText('grand firr tree');
   await page.keyboard.type('maybe');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('“maybe” is no sureness');
+  await expect(page.getByRole('alert')).toContainText('“maybe” does not say how sure');
   await expect(page.locator('.sheet tbody tr').nth(2).locator('input')).toBeFocused();
   await page.keyboard.press('Control+A');
   await page.keyboard.type('l');
@@ -249,13 +249,13 @@ test('grading: names are judged, one grade is overridden, one text decided for a
   await page.getByLabel(/^Reason/).fill('The label had slipped to the birch beside it');
   await page.getByRole('dialog').getByRole('button', { name: 'Override' }).click();
   await expect(birch).toContainText('1 of 2');
-  await picture(page, 'marks');
+  await picture(page, 'grades');
 });
 
 test('results returned, the student sees the score and what tells the two apart', async ({ browser }) => {
   await page.getByRole('button', { name: 'Return results' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Return results' }).click();
-  await expect(page.getByRole('button', { name: 'See the mix-ups' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'See mix-ups' })).toBeVisible();
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },
     storageState: 'test-results/phone-101.json',
@@ -276,7 +276,7 @@ test('results returned, the student sees the score and what tells the two apart'
 });
 
 test('mix-ups: every number opens exactly the answers it counts', async () => {
-  await page.getByRole('button', { name: 'See the mix-ups' }).click();
+  await page.getByRole('button', { name: 'See mix-ups' }).click();
   await expect(page.getByText(/looks by 12 students in 2 sittings/)).toBeVisible();
   const row = page
     .getByRole('region', { name: 'Mix-ups' })

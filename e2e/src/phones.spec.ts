@@ -1,24 +1,5 @@
 import { expect, test } from '@playwright/test';
-import type { Page } from '@playwright/test';
-import { PHONE, choose, go, joinOnPhone, picture, signIn, signInAsOwner } from './steps.ts';
-
-/** A quiz of one station at a tree of its own, with an open sitting. @returns its join code. */
-async function openQuiz(page: Page, name: string, section: string, tree: string): Promise<string> {
-  await go(page, 'Quizzes');
-  await page.getByRole('button', { name: 'New quiz' }).click();
-  await page.getByRole('dialog').getByLabel('Name').fill(name);
-  await choose(page, 'List', 'Trees of Quillan Creek');
-  await page.getByRole('button', { name: 'Make it' }).click();
-  await page.getByRole('button', { name: 'Add a station' }).click();
-  await choose(page, 'Tree', tree);
-  await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByRole('dialog')).toBeHidden();
-  await page.getByRole('button', { name: 'New sitting' }).click();
-  await choose(page, 'Section', section);
-  await page.getByRole('button', { name: 'Make it' }).click();
-  await page.getByRole('button', { name: 'Open sitting' }).click();
-  return (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
-}
+import { PHONE, choose, go, joinOnPhone, openQuiz, picture, signIn, signInAsOwner } from './steps.ts';
 
 test('a number is claimed with a word, goes on at a second phone, and staff let in a third', async ({
   page,
@@ -120,6 +101,7 @@ test('results of one class are held while another has the quiz ahead, and return
   await expect(dialog).toContainText('Thursday lab (Two labs');
   await picture(page, 'return-results');
   await dialog.getByRole('button', { name: 'Return results' }).click();
+  await expect(dialog).toBeHidden();
   await phone.reload();
   await expect(phone.getByRole('heading', { name: 'Your score comes later' })).toBeVisible();
   await expect(phone.getByText('Another class still has this station')).toBeVisible();

@@ -55,22 +55,29 @@ test('two species stand at one scale with what differs picked out; a new one is 
   await expect(beside.locator('.ink.picked').first()).toBeVisible();
   await expect(beside.locator('.comparison-words').first()).toContainText(/cm|mm/);
   // Going to a part scrolls the content alone: the bar of conditions stays where it is.
-  expect(await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight)).toBe(0);
+  await expect
+    .poll(() => page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight))
+    .toBe(0);
   await expect(page.getByRole('region', { name: 'Conditions' })).toBeInViewport({ ratio: 1 });
 
   await go(page, 'Species');
   await page.getByRole('button', { name: 'Add a species or a group' }).click();
   await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Quercus garryana');
   await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('heading', { name: 'Write Quercus garryana' })).toBeVisible();
   await page.getByText('Every character', { exact: true }).click();
   const drawn = page.getByRole('figure', { name: 'Drawn as it is written' });
   const shape = page.locator('[data-write="leaf.lobing"]');
   await shape.focus();
-  const before = await drawn.locator('path').first().getAttribute('d');
+  const lines = (): Promise<readonly (string | null)[]> =>
+    drawn.locator('path').evaluateAll((paths) => paths.map((p) => p.getAttribute('d')));
+  await expect.poll(lines).not.toEqual([]);
+  const before = await lines();
   await page.keyboard.type('pinnately');
+  await expect(page.getByRole('option', { name: /^lobes like a feather/ })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(drawn.locator('svg')).toBeVisible();
-  expect(await drawn.locator('path').nth(1).getAttribute('d')).not.toBe(before);
+  await expect.poll(lines).not.toEqual(before);
 });
 
 test('the plates of a list come on paper, with or without names, each on one page', async ({ page }) => {

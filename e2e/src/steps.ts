@@ -51,3 +51,21 @@ export async function joinOnPhone(browser: Browser, code: string, number: string
   await expect(phone.getByRole('heading', { name: /Station 1/ })).toBeVisible();
   return phone;
 }
+
+/** A quiz of one station at a tree of its own, with an open sitting. @returns its join code. */
+export async function openQuiz(page: Page, name: string, section: string, tree: string): Promise<string> {
+  await go(page, 'Quizzes');
+  await page.getByRole('button', { name: 'New quiz' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill(name);
+  await choose(page, 'List', 'Trees of Quillan Creek');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Add a station' }).click();
+  await choose(page, 'Tree', tree);
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.getByRole('button', { name: 'New sitting' }).click();
+  await choose(page, 'Section', section);
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Open sitting' }).click();
+  return (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
+}

@@ -2,14 +2,15 @@ import express from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { recognise } from './access/index.ts';
-import { allHandlers } from './handlers.ts';
+import { intake } from './answers/index.ts';
+import { HANDLERS } from './handlers.ts';
 import { apiRouter, isHttpProblem } from './http/index.ts';
 import type { App } from './http/index.ts';
 import { jobsInMemory } from './jobs/index.ts';
 import { pages } from './pages.ts';
 
 export interface AppOptions {
-  readonly app: Omit<App, 'jobs'>;
+  readonly app: Omit<App, 'jobs' | 'intake'>;
   readonly logger: Logger;
   /** The folder with the built interface. */
   readonly dist: string;
@@ -41,7 +42,7 @@ export function createApp({ app, logger, dist, proxies }: AppOptions): express.E
     res.setHeader('Referrer-Policy', 'same-origin');
     next();
   });
-  server.use(apiRouter({ ...app, jobs }, allHandlers(), recognise, report));
+  server.use(apiRouter({ ...app, jobs, intake: intake(app.db, app.answers) }, HANDLERS, recognise, report));
   server.use(pages(dist));
   return server;
 }

@@ -1,8 +1,9 @@
 import { join } from 'node:path';
 import { answersInFolder, answersInMemory, erasuresFile, replayAnswers } from './answers/index.ts';
 import type { AnswersLog, Erasures } from './answers/index.ts';
-import { migrate, openPglite, openPostgres } from './db/index.ts';
+import { migrate, openPgliteThread, openPostgres } from './db/index.ts';
 import type { Database } from './db/index.ts';
+import { upgradeSittings } from './grading/index.ts';
 import type { Recovery } from './http/index.ts';
 import { eraseAgain } from './students/index.ts';
 
@@ -25,7 +26,7 @@ export async function openData(
   report: (error: unknown) => void = () => undefined,
 ): Promise<OpenData> {
   const db =
-    databaseUrl === null ? await openPglite(join(data, 'database')) : openPostgres(databaseUrl, report);
+    databaseUrl === null ? await openPgliteThread(join(data, 'database')) : openPostgres(databaseUrl, report);
   const answers =
     databaseUrl === null
       ? await answersInFolder(join(data, 'answers'), join(data, 'answers.log'))
@@ -42,7 +43,7 @@ export async function openData(
 }
 
 /**
- * Brings opened data up to date: the schema, then erasures, then answers.
+ * Brings opened data up to date: the schema, then the keys of sittings from before, then erasures, then answers.
  * @param prepare fills a database that holds nothing yet.
  * @param progress told how many lines of the answers log were checked.
  */
@@ -53,6 +54,7 @@ export async function bringUpToDate(
 ): Promise<Recovery> {
   await migrate(db);
   if (prepare && (await isEmpty(db))) await prepare(db);
+  await upgradeSittings(db, new Date());
   const { erased, damaged } = await eraseAgain(db, answers, erasures);
   const replayed = await replayAnswers(db, answers, erased, progress);
   // Without counts of its rows the planner chooses badly; they are taken again at every start.

@@ -1,71 +1,57 @@
-import type Joi from 'joi';
-import { ROUTES } from '@hurrow/contract';
-import type { Route } from '@hurrow/contract';
-import { BODIES } from '@hurrow/contract/schemas';
-import type { BodyName } from '@hurrow/contract/schemas';
+import { ROUTE_LIST } from '@hurrow/contract';
+import type { Route, RouteName } from '@hurrow/contract';
+import { answerShape, bodyShape, hasAnswer, hasBody } from '@hurrow/contract/schemas';
 
-interface Described {
-  type?: string;
-  keys?: Record<string, Described>;
-  items?: Described[];
-  allow?: unknown[];
-  flags?: { only?: boolean; presence?: string };
-  rules?: { name: string; args?: { limit?: number } }[];
-}
+type JsonSchema = Readonly<Record<string, unknown>>;
 
-type JsonSchema = Record<string, unknown>;
+const json = (schema: JsonSchema): JsonSchema => ({ 'application/json': { schema } });
+const anyFile = { '*/*': { schema: { type: 'string', format: 'binary' } } };
+const FILES = {
+  image: { 'image/*': { schema: { type: 'string', format: 'binary' } } },
+  text: { 'text/plain': { schema: { type: 'string' } } },
+} as const;
 
-const LIMITS: Readonly<Record<string, Record<string, string>>> = {
-  string: { min: 'minLength', max: 'maxLength' },
-  number: { min: 'minimum', max: 'maximum' },
-  array: { min: 'minItems', max: 'maxItems' },
-};
-
-/** A body's schema as JSON Schema, as far as OpenAPI needs it: types, fields, required ones, limits and choices. */
-function toJsonSchema(d: Described): JsonSchema {
-  const type = d.type === 'date' ? 'string' : d.type;
-  const out: JsonSchema = type && type !== 'alternatives' && type !== 'any' ? { type } : {};
-  if (d.flags?.only && d.allow) out['enum'] = d.allow;
-  for (const rule of d.rules ?? []) {
-    const key = LIMITS[type ?? '']?.[rule.name];
-    if (key && rule.args?.limit !== undefined) out[key] = rule.args.limit;
-    if (rule.name === 'integer') out['type'] = 'integer';
-  }
-  if (d.keys) {
-    out['properties'] = Object.fromEntries(Object.entries(d.keys).map(([k, v]) => [k, toJsonSchema(v)]));
-    const required = Object.entries(d.keys).filter(([, v]) => v.flags?.presence === 'required');
-    if (required.length > 0) out['required'] = required.map(([k]) => k);
-  }
-  if (d.items?.[0]) out['items'] = toJsonSchema(d.items[0]);
-  return out;
-}
-
-const bodySchema = (name: BodyName): JsonSchema =>
-  toJsonSchema((BODIES[name] as Joi.Schema).describe() as Described);
-
-function operation(name: string, route: Route): JsonSchema {
+function parametersOf(route: Route): readonly JsonSchema[] {
   const params = [...route.path.matchAll(/:([a-z]+)/g)].map((m) => ({
     name: m[1],
     in: 'path',
     required: true,
     schema: { type: 'string' },
   }));
-  const version = { name: 'If-Match', in: 'header', required: true, schema: { type: 'string' } };
+  const header = (name: string, required: boolean) => ({
+    name,
+    in: 'header',
+    required,
+    schema: { type: 'string' },
+  });
+  return [
+    ...params,
+    ...(route.ifMatch ? [header('If-Match', true)] : []),
+    ...(route.creates ? [header('Idempotency-Key', false)] : []),
+  ];
+}
+
+function sentTo(name: RouteName, route: Route): JsonSchema {
+  const content = route.file ? FILES[route.file] : hasBody(name) ? json(bodyShape(name)) : null;
+  return content ? { requestBody: { required: true, content } } : {};
+}
+
+function answered(name: RouteName, route: Route): JsonSchema {
+  if (hasAnswer(name)) return { '2XX': { description: 'Done', content: json(answerShape(name)) } };
+  if (route.answersFile) return { '2XX': { description: 'The file', content: anyFile } };
+  return { '204': { description: 'Done' } };
+}
+
+function operation(name: RouteName, route: Route): JsonSchema {
   return {
     operationId: name,
     summary: route.summary,
     'x-audience': route.audience,
-    parameters: [...params, ...(route.ifMatch ? [version] : [])],
-    ...(route.body
-      ? {
-          requestBody: {
-            required: true,
-            content: { 'application/json': { schema: bodySchema(route.body as BodyName) } },
-          },
-        }
-      : {}),
+    ...(route.makesStale ? { 'x-makes-stale': route.makesStale } : {}),
+    parameters: parametersOf(route),
+    ...sentTo(name, route),
     responses: {
-      '2XX': { description: 'Done' },
+      ...answered(name, route),
       default: {
         description: 'Refused',
         content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
@@ -77,7 +63,7 @@ function operation(name: string, route: Route): JsonSchema {
 /** The OpenAPI document, made from the same table the routes are mounted from. */
 export function openApi(version: string): JsonSchema {
   const paths: Record<string, JsonSchema> = {};
-  for (const [name, route] of Object.entries(ROUTES) as [string, Route][]) {
+  for (const [name, route] of ROUTE_LIST) {
     const path = route.path.replace(/:([a-z]+)/g, '{$1}');
     paths[path] = { ...(paths[path] ?? {}), [route.method.toLowerCase()]: operation(name, route) };
   }

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
-import { ROUTES } from '@hurrow/contract';
+import { ROUTES, routeOf } from '@hurrow/contract';
 import type { RouteName } from '@hurrow/contract';
-import { BODIES, id, joinWalk, openSitting, openTestApp } from './testing/index.ts';
+import { bodyFor, id, joinWalk, openSitting, openTestApp } from './testing/index.ts';
 import type { Client, TestApp } from './testing/index.ts';
 
 let app: TestApp;
@@ -52,6 +52,7 @@ const ANYONE: Row = ['in', 'in', 'in', 'in', 'in'];
 /** A student’s cookie is not even sent outside the walk. */
 const STAFF: Row = ['in', 'in', 401, 401, 401];
 const TEACHERS: Row = ['in', 403, 401, 401, 401];
+const OWNER: Row = TEACHERS;
 /** Of the second section, which the assistant does not have. */
 const SECOND_SECTION: Row = ['in', 404, 401, 401, 401];
 /** The walk knows only its own cookie. */
@@ -64,10 +65,27 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   sessionStart: ANYONE,
   sessionEnd: ANYONE,
   setup: ANYONE,
+  people: OWNER,
+  accountChange: OWNER,
+  passphraseReset: OWNER,
+  invitationCreate: OWNER,
+  invitationWithdraw: OWNER,
+  invitationShow: ANYONE,
+  invitationAccept: ANYONE,
+  ownSessions: STAFF,
+  ownSessionEnd: STAFF,
+  passphraseChange: STAFF,
   studentRecord: TEACHERS,
   studentErase: TEACHERS,
+  personLinks: TEACHERS,
+  personMerge: TEACHERS,
+  personMergeUndo: TEACHERS,
   backup: TEACHERS,
   due: STAFF,
+  disputes: SECOND_SECTION,
+  disputesDecide: SECOND_SECTION,
+  key: SECOND_SECTION,
+  keyRevise: TEACHERS,
   sections: STAFF,
   sectionCreate: TEACHERS,
   sites: STAFF,
@@ -150,8 +168,8 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   sittingCode: SECOND_SECTION,
   sheet: SECOND_SECTION,
   sheetEnter: SECOND_SECTION,
-  markingRun: SECOND_SECTION,
-  marks: SECOND_SECTION,
+  gradingRun: SECOND_SECTION,
+  grades: SECOND_SECTION,
   override: STAFF,
   overrideWithdraw: STAFF,
   ruling: SECOND_SECTION,
@@ -166,6 +184,7 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   walkJoining: ANYONE,
   walkJoin: ANYONE,
   walk: WALK,
+  walkSittings: WALK,
   walkAnswers: WALK,
   walkSubmit: WALK,
   walkResults: WALK,
@@ -203,8 +222,8 @@ const NAMES = (Object.keys(ROUTES) as RouteName[]).filter(
 );
 
 test.each(NAMES)('%s lets in exactly whom it should', async (name) => {
-  const route: { method: string; body?: string } = ROUTES[name];
-  const body = route.body ? BODIES[route.body] : undefined;
+  const route = routeOf(name);
+  const body = bodyFor(name);
   const got: Verdict[] = [];
   for (const who of ['owner', 'assistant', 'student', 'otherStudent', 'nobody'] as const) {
     const { status } = await callers[who].call(route.method, path(name), body, { version: 1 });

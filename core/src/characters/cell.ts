@@ -12,7 +12,8 @@ const MARKS: readonly (readonly [mark: string, freq: Frequency])[] = [
   ['', 'usual'],
 ];
 
-const fold = (text: string): string =>
+/** A text as words are compared by: small letters and digits, one space between. */
+export const foldWords = (text: string): string =>
   text
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, ' ')
@@ -20,19 +21,19 @@ const fold = (text: string): string =>
 
 /** The state a person means: by id, term or plain words, whatever the case and punctuation. */
 function meant(character: Character, text: string): State | undefined {
-  const wanted = fold(text);
+  const wanted = foldWords(text);
   const all = character.states.filter((s) => !s.retired);
   return (
-    all.find((s) => fold(s.id) === wanted) ??
-    all.find((s) => fold(s.term) === wanted) ??
-    all.find((s) => fold(s.plain) === wanted)
+    all.find((s) => foldWords(s.id) === wanted) ??
+    all.find((s) => foldWords(s.term) === wanted) ??
+    all.find((s) => foldWords(s.plain) === wanted)
   );
 }
 
 /**
  * Reads one cell of a character table: states separated by ` | ` with a trailing `?` for sometimes, `??` for rare and
  * `~` for mistaken for; a range as people write it; `-` for does not apply; nothing for not recorded.
- * Source: 5-formats, Character table.
+ * Source: docs/formats.md.
  * @returns null for an empty cell.
  */
 export function readCell(character: Character, text: string): Result<Value | null> {

@@ -133,7 +133,7 @@ const say = (taxon: string, id: string, value: Value, source = 'a'): Statement =
   value,
 });
 
-describe('several sources (2-domain, Sources)', () => {
+describe('several sources', () => {
   const two = [say('t', 'x', range(10, 20), 'a'), say('t', 'x', range(14, 30), 'b')];
 
   test('widest takes the envelope, typical the median of bounds, preferred the best source', () => {
@@ -174,7 +174,7 @@ describe('several sources (2-domain, Sources)', () => {
   });
 });
 
-describe('inheritance (2-domain, Taxa)', () => {
+describe('inheritance', () => {
   const node = (id: string, parents: string[] = [], isHybrid = false): TaxonNode => ({
     id,
     label: id,

@@ -51,7 +51,7 @@ function ofRanges(character: Character, a: RangeValue, b: RangeValue): Disagreem
   return apart > BOUND_SHARE * wider ? 'different_bounds' : null;
 }
 
-/** How two statements of one character differ; null where they agree. Source: 2-domain, Sources and disagreement. */
+/** How two statements of one character differ; null where they agree. Source: docs/domain.md, Sources that disagree. */
 export function differ(character: Character, a: Statement, b: Statement): DisagreementKind | null {
   if (a.value.kind === 'states' && b.value.kind === 'states') return ofStates(character, a.value, b.value);
   if (a.value.kind === 'range' && b.value.kind === 'range') return ofRanges(character, a.value, b.value);
@@ -72,7 +72,7 @@ export function disagreements(
 ): readonly Disagreement[] {
   const groups = new Map<string, Statement[]>();
   for (const s of statements) {
-    if (s.fallback) continue;
+    if (s.shipped) continue;
     const key = `${s.taxon}/${s.character}`;
     groups.set(key, [...(groups.get(key) ?? []), s]);
   }

@@ -1,3 +1,4 @@
+import { median } from '../numbers/index.ts';
 import type { Frequency, MergePolicy, RangeValue, Statement, StatesValue, Value } from './types.ts';
 
 const ORDER: readonly Frequency[] = ['usual', 'sometimes', 'rare', 'mistaken_for'];
@@ -36,16 +37,9 @@ function envelope(values: readonly RangeValue[]): RangeValue {
   };
 }
 
-function median(numbers: readonly number[]): number {
-  const sorted = [...numbers].sort((a, b) => a - b);
-  const mid = sorted.length >> 1;
-  const upper = sorted[mid] ?? 0;
-  return sorted.length % 2 ? upper : ((sorted[mid - 1] ?? 0) + upper) / 2;
-}
-
 function medianRange(values: readonly RangeValue[]): RangeValue {
-  const low = median(values.map((v) => v.low));
-  const high = median(values.map((v) => v.high));
+  const low = median(values.map((v) => v.low)) ?? 0;
+  const high = median(values.map((v) => v.high)) ?? 0;
   const outer = envelope(values);
   return {
     kind: 'range',
@@ -73,8 +67,8 @@ function majority(values: readonly StatesValue[]): Merged {
 }
 
 /**
- * The value in use when several sources state one character of one taxon. Source: 2-domain, Sources and
- * disagreement. *widest* is the union or envelope, *typical* the majority or the median of bounds, *preferred*
+ * The value in use when several sources state one character of one taxon. Source: docs/domain.md, Sources
+ * that disagree. *widest* is the union or envelope, *typical* the majority or the median of bounds, *preferred*
  * the first of the statements given (sorted by the rank of their source).
  * @param statements at least one, best source first.
  */

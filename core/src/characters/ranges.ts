@@ -125,7 +125,7 @@ function ordered(value: RangeValue, text: string, swapped: string): Result<Range
 
 /**
  * A range as people write it, `(2) 3-5 (7) in`, in the character's unit (mm for lengths). Either extreme may be
- * missing; a single value is both ends. The text is kept as typed. Source: 2-domain, Characters.
+ * missing; a single value is both ends. The text is kept as typed. Source: docs/domain.md, Characters.
  */
 export function parseRange(character: Character, entered: string): Result<RangeValue> {
   if (entered.length > MAX_TEXT) {

@@ -27,7 +27,7 @@ type ByCharacter = Map<string, Statement[]>;
 /** What ships with the application gives way to whatever else is stated at the same place. */
 export function standing(statements: readonly Statement[]): readonly Statement[] {
   if (statements.length === 1) return statements;
-  const own = statements.filter((s) => !s.fallback);
+  const own = statements.filter((s) => !s.shipped);
   return own.length > 0 ? own : statements;
 }
 
@@ -69,7 +69,7 @@ export function sameValue(a: Value, b: Value): boolean {
  * wins (own, then named groups by declared order, section, genus, family); an own value that departs from what
  * would be inherited is marked as an exception; origins at one level that differ are named. Characters that do
  * not apply by their controllers are given as inapplicable unless the taxon itself states them.
- * Source: 2-domain, Taxa.
+ * Source: docs/domain.md, Taxa.
  */
 export function resolver(input: ResolveInput): (taxon: string) => Profile {
   const byTaxon = new Map<string, ByCharacter>();
@@ -139,7 +139,7 @@ function word(character: string, origin: string, all: readonly Statement[], inpu
     made.tied = merged.tied;
   }
   // Where one shipped statement stands, all that stand are shipped.
-  if (only?.fallback) made.shipped = true;
+  if (only?.shipped) made.shipped = true;
   return made;
 }
 

@@ -35,7 +35,7 @@ const says = (id: string, cell: string, taxon = 'a'): Statement => ({
   value: value(id, cell),
 });
 
-describe('cells of a character table (5-formats)', () => {
+describe('cells of a character table', () => {
   test('marks say how often, a dash that it does not apply, nothing that it is not recorded', () => {
     expect(value('twig.arrangement', 'opposite | alternate? | Whorled ?? | subopposite~')).toEqual({
       kind: 'states',
@@ -80,7 +80,7 @@ describe('cells of a character table (5-formats)', () => {
   });
 });
 
-describe('two sources that differ (2-domain, Sources and disagreement)', () => {
+describe('two sources that differ', () => {
   const kind = (id: string, a: string, b: string): string | null =>
     differ(character(id), says(id, a), says(id, b));
 
@@ -110,7 +110,7 @@ describe('two sources that differ (2-domain, Sources and disagreement)', () => {
       says('form.height', '30-60 m'),
       says('leaf.margin', 'entire'),
       says('leaf.margin', 'serrate'),
-      { ...says('twig.arrangement', 'opposite'), fallback: true },
+      { ...says('twig.arrangement', 'opposite'), shipped: true },
       says('twig.arrangement', 'alternate'),
     ];
     expect(disagreements(rows, vocabulary).map((d) => [d.character, d.kind])).toEqual([

@@ -45,10 +45,22 @@ export interface Character extends Viewing {
   readonly effort: number;
   /** Prior for how often learners get it wrong: Beta mean and weight. */
   readonly misread: readonly [mean: number, weight: number];
+  /** How often the class at hand gets it wrong, where a vocabulary is read with rates of its own. */
+  readonly missed?: MissRate;
   /** What learners read for what, where they misread it; weights within one true state. */
   readonly readAs: readonly ReadAs[];
   /** Taken out of use: what was recorded is kept, and read again once it is taken up. */
   readonly retired?: boolean;
+}
+
+/** How often a look at a character goes wrong, and where the figure comes from. */
+export interface MissRate {
+  /** 0 to 1. */
+  readonly rate: number;
+  /** How many looks it counts for. */
+  readonly weight: number;
+  /** *vocabulary*: its prior; *fit*: what was fitted to a class's own looks. */
+  readonly base: 'vocabulary' | 'fit';
 }
 
 export interface ReadAs {
@@ -94,7 +106,7 @@ export interface Statement {
   readonly value: Value;
   readonly at?: string;
   /** Shipped with the application: stands only where nothing else is stated at the same place. */
-  readonly fallback?: boolean;
+  readonly shipped?: boolean;
 }
 
 /** A taxon with its parents in the order of nearness: named groups by declared order, section, genus, family. */

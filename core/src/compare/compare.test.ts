@@ -15,6 +15,7 @@ import {
   lost,
   matrixOf,
   pairTable,
+  rowReports,
   standingIn,
   tellCards,
   tellSentence,
@@ -93,6 +94,21 @@ describe('all pairs of a list', () => {
           expect(c.best).toBe(alone.tells[0]?.character ?? null);
           expect(c.tells).toBe(alone.tells.filter((t) => t.strength !== 'partial').length);
         }
+      }),
+    );
+  });
+
+  test('one row of it gives the reports that comparing pairs alone gives, word for word', () => {
+    fc.assert(
+      fc.property(lists, fc.boolean(), (list, measured) => {
+        const expected = expectedCharacters(list);
+        const conditions = { ...july, handling: measured ? july.handling : (['look'] as const) };
+        const matrix = matrixOf(list, SIMPLE, conditions, expected);
+        const [first, ...others] = list;
+        if (!first) throw new Error('A list has members');
+        expect(rowReports(matrix, 0, conditions)).toEqual(
+          others.map((d) => comparePair(first, d, SIMPLE, conditions, expected)),
+        );
       }),
     );
   });

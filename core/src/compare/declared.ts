@@ -7,7 +7,7 @@ import type { Described } from '../tells/index.ts';
 /** What becomes of a declared tell when it is held against what is recorded. */
 export type DeclaredVerdict = 'supported' | 'not_now' | 'unsupported' | 'contradicted' | 'unsaid';
 
-/** Holds a declared tell against the record. Source: 2-domain, Look-alikes. */
+/** Holds a declared tell against the record. Source: docs/domain.md, Look-alikes and rules of thumb. */
 export function checkDeclared(
   character: string | null,
   a: Described,

@@ -140,8 +140,8 @@ const asSet = (chosen: readonly Candidate[]): DiagnosticSet => ({
 
 /**
  * The smallest sets of characters that part a species from every other of the list, by iterative deepening over the
- * sets of others that each character parts it from (Karp 1972 for why no quick way is known). Source: 3-computation,
- * section 2.
+ * sets of others that each character parts it from (Karp 1972 for why no quick way is known). Source:
+ * docs/formulas.md, Tells and twins.
  * @param species its place in the list.
  * @param strength `clean`: only clean tells count; `usual`: tells that mostly hold count too.
  */

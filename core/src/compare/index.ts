@@ -1,7 +1,8 @@
 export { SAYS, matrixOf, says, under } from './matrix.ts';
 export type { Column, Matrix, Says } from './matrix.ts';
-export { STANDINGS, cellAt, countsOf, pairTable, verdictOf } from './pairTable.ts';
+export { STANDINGS, apartness, cellAt, countsOf, pairTable, verdictOf } from './pairTable.ts';
 export type { Counts, PairCell, PairTable, Standing } from './pairTable.ts';
+export { rowReports } from './rowReports.ts';
 export { earnings } from './earning.ts';
 export type { Earning } from './earning.ts';
 export { MOST_COUNTED, diagnostic, lones } from './diagnostic.ts';

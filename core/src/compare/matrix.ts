@@ -1,8 +1,8 @@
 import { applies } from '../characters/index.ts';
-import type { Character, Profile, Value, Vocabulary } from '../characters/index.ts';
+import type { Character, Value, Vocabulary } from '../characters/index.ts';
 import { visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
-import { GAPS, distributionOf, easeOf, separateAs } from '../tells/index.ts';
+import { distributionOf, easeOf, gapFor, separateAs } from '../tells/index.ts';
 import type { Described, Distribution } from '../tells/index.ts';
 
 /** What one character says of one pair: it is not seen, it is alike, a tell of some strength, or it is open. */
@@ -12,6 +12,9 @@ export type Says = (typeof SAYS)[keyof typeof SAYS];
 const SEEN = { no: 0, unknown: 1, partly: 2, yes: 3 } as const;
 /** Seen without any reserve. */
 export const PLAINLY = SEEN.yes;
+export const PARTLY = SEEN.partly;
+/** Its season is not recorded. */
+export const UNSEEN = SEEN.unknown;
 /** Instead of the number of a value: nothing is recorded, or the character does not apply. */
 const MISSING = -1;
 export const OFF = -2;
@@ -31,7 +34,7 @@ export interface Column {
   readonly distributions: readonly (Distribution | null)[];
   /** What each pair of different values says, worked out when it is first asked for. */
   readonly said: Uint8Array;
-  readonly overlap: Float32Array;
+  readonly overlap: Float64Array;
 }
 
 /** A list under conditions, ready for all its pairs to be compared. */
@@ -40,8 +43,6 @@ export interface Matrix {
   readonly columns: readonly Column[];
   readonly gap: number;
 }
-
-const gapFor = (c: Conditions): number => (c.handling.includes('measure') ? GAPS.measured : GAPS.byEye);
 
 const keyOf = (v: Value): string =>
   v.kind === 'range'
@@ -85,7 +86,7 @@ function columnOf(
       known.set(key, at);
       value[i] = at;
       shipped[i] = found.shipped ? 1 : 0;
-    } else if (applies(character, d.values as Profile, vocabulary) === 'no') value[i] = OFF;
+    } else if (applies(character, d.values, vocabulary) === 'no') value[i] = OFF;
   });
   if (values.length === 0 && !expected) return null;
   const size = values.length ** 2;
@@ -99,7 +100,7 @@ function columnOf(
     values,
     distributions: values.map((v) => distributionOf(character, v)),
     said: new Uint8Array(size).fill(NOT_WORKED_OUT),
-    overlap: new Float32Array(size),
+    overlap: new Float64Array(size),
   };
 }
 
@@ -172,3 +173,7 @@ export function says(column: Column, a: number, b: number, gap: number): Says {
   if (seen === SEEN.unknown) return SAYS.open;
   return (seen === SEEN.partly ? SAYS.partial : found) as Says;
 }
+
+/** The share of specimens two members cannot be told by, once `says` has told what the character says of them. */
+export const overlapIn = (column: Column, a: number, b: number): number =>
+  column.overlap[placeOf(column.values.length, column.value[a] ?? 0, column.value[b] ?? 0)] ?? 1;

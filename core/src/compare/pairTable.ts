@@ -25,6 +25,13 @@ export const verdictOf = (s: Standing): Verdict => (s === 'clean' || s === 'weak
 /** Pairs of which little is recorded on both sides are drawn toward this many characters half alike. */
 const IMAGINED = 4;
 
+/**
+ * How far apart two lie, 0 alike to 1: the mean of what each character compared leaves apart, drawn toward one half.
+ * @param apart the sum of 1 − overlap over the characters compared.
+ */
+export const apartness = (apart: number, compared: number): number =>
+  (apart + IMAGINED / 2) / (compared + IMAGINED);
+
 /** Only clean and usual tells tell; a pair of which something open might decide, or nothing is compared, is unproven. */
 function standingOf(tells: number, strength: number, open: boolean, compared: number): Standing {
   if (tells > 0) return strength === SAYS.clean ? 'clean' : 'weak';
@@ -139,7 +146,7 @@ export function pairTable(
         standing: standingOf(tells, sums.strength[pair] ?? 0, open !== null, compared),
         best: named(sums.best[pair]),
         tells,
-        apart: ((sums.apart[pair] ?? 0) + IMAGINED / 2) / (compared + IMAGINED),
+        apart: apartness(sums.apart[pair] ?? 0, compared),
         open,
       });
     }

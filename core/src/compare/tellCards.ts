@@ -2,7 +2,7 @@ import { characterWords, stateWords, valueWords } from '../characters/index.ts';
 import type { Character, Value, Vocabulary, Wording } from '../characters/index.ts';
 import { addDays, visible } from '../conditions/index.ts';
 import type { Conditions, Seen } from '../conditions/index.ts';
-import { GAPS, easeOf, separate } from '../tells/index.ts';
+import { easeOf, gapFor, separate } from '../tells/index.ts';
 import type { Described, Strength } from '../tells/index.ts';
 
 /** A character that parts two taxa whenever it is seen, and whether it can be seen now. */
@@ -24,7 +24,7 @@ const ORDER: Readonly<Record<Strength, number>> = { clean: 0, usual: 1, partial:
 
 /**
  * Everything that parts two taxa, usable now or not: what can be used stands first, the strongest and easiest of it.
- * Source: 3-computation, sections 1 and 2.
+ * Source: docs/formulas.md, Tells and twins.
  */
 export function tellCards(
   a: Described,
@@ -32,7 +32,7 @@ export function tellCards(
   vocabulary: Vocabulary,
   conditions: Conditions,
 ): readonly TellCard[] {
-  const gap = conditions.handling.includes('measure') ? GAPS.measured : GAPS.byEye;
+  const gap = gapFor(conditions);
   const cards = [...vocabulary.values()].flatMap((character): TellCard[] => {
     if (character.material.length === 0) return [];
     const [x, y] = [a.values.get(character.id)?.value, b.values.get(character.id)?.value];

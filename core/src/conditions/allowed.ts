@@ -2,7 +2,7 @@ import type { Handling } from './types.ts';
 
 /**
  * What may be done at a station: what the sitting allows, less what a caution there forbids. Looking is always allowed.
- * Source: 1-product, Cautions: a caution caps handling.
+ * Source: docs/domain.md, Cautions.
  */
 export function allowedHandling(
   handling: readonly Handling[],

@@ -64,7 +64,7 @@ describe('days', () => {
   });
 });
 
-describe('seasons (3-computation, section 1)', () => {
+describe('seasons', () => {
   test.each([
     ['2026-07-01', 'yes'],
     ['2026-05-10', 'yes'],
@@ -253,7 +253,7 @@ test('a caution caps what may be done, and never looking', () => {
   expect(allowedHandling(['look', 'touch'], [])).toEqual(['look', 'touch']);
 });
 
-describe('what a caution forbids (1-product, Cautions)', () => {
+describe('what a caution forbids', () => {
   const felt = CHARACTERS.find((c) => c.needs.includes('touch') && c.season.includes('always'));
 
   test('cannot be used on the one it is forbidden of, whatever the conditions allow', () => {

@@ -1,7 +1,7 @@
 import { dayOfYear, daysForward, showDay } from './day.ts';
 import type { Season, SeasonWindow, Subject, Visibility, WindowKind } from './types.ts';
 
-/** Days on either side of a recorded bound within which it is taken as uncertain (3-computation, section 1). */
+/** Days on either side of a recorded bound within which it is taken as uncertain (docs/formulas.md, What can be seen). */
 export const BOUND_SLACK = 10;
 
 const yes: Visibility = { seen: 'yes', reason: '' };
@@ -67,7 +67,7 @@ function leafless(subject: Subject, day: number): Visibility {
 }
 
 /**
- * Is the taxon or individual in this season on a date? Source: 3-computation, section 1.
+ * Is the taxon or individual in this season on a date? Source: docs/formulas.md, What can be seen.
  * @param date ISO date at which the part is, or was, on the tree.
  */
 export function inSeason(subject: Subject, season: Season, date: string, onBrownLeaf = false): Visibility {

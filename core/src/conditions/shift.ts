@@ -28,7 +28,7 @@ export const SHIFT_LIMIT = 60;
 const JUNE = 152;
 const OCTOBER = 274;
 
-/** Days by which spring comes later at the site than where a window was recorded (3-computation, section 1). */
+/** Days by which spring comes later at the site than where a window was recorded (docs/formulas.md, Seasons at a site). */
 export function shiftDays(from: Place, to: Place, rates: ShiftRates = HOPKINS): number {
   return (
     rates.perLat * (to.lat - from.lat) +

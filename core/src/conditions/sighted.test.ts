@@ -5,7 +5,7 @@ import { bySight, daysForward, within } from './index.ts';
 const window = { kind: 'leaf_fall', start: 280, end: 310 } as const;
 const seen = (day: number, present: boolean) => bySight(window, [{ day, present }]);
 
-describe('what was seen overrides what was shifted (3-computation, section 1)', () => {
+describe('what was seen overrides what was shifted', () => {
   test('something standing outside stretches the nearer bound to that day', () => {
     expect(seen(270, true)).toEqual({ kind: 'leaf_fall', start: 270, end: 310, seen: 'start' });
     expect(seen(320, true)).toEqual({ kind: 'leaf_fall', start: 280, end: 320, seen: 'end' });

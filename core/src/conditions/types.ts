@@ -94,3 +94,27 @@ export interface Visibility {
   /** Why not, or why only partly; empty for a plain yes. */
   readonly reason: string;
 }
+
+/** What a caution is about. */
+export const HAZARDS = [
+  'toxic',
+  'irritant',
+  'thorns',
+  'allergy',
+  'climbing',
+  'road',
+  'water',
+  'tools',
+  'protected',
+  'pest',
+  'other',
+] as const;
+export type Hazard = (typeof HAZARDS)[number];
+
+/** Where something can be made out from, as a place. */
+export const DISTANCE_NAMES: Readonly<Record<Distance, string>> = {
+  far: 'afar',
+  binoculars: 'binoculars',
+  trunk: 'the trunk',
+  hand: 'the hand',
+};

@@ -1,5 +1,5 @@
 import { inSeason } from './seasons.ts';
-import { DISTANCES } from './types.ts';
+import { DISTANCES, DISTANCE_NAMES } from './types.ts';
 import type {
   Conditions,
   Distance,
@@ -62,8 +62,7 @@ function fromDistance(subject: Subject, character: Viewing, material: Material, 
     distance = Math.min(distance, near(reach));
   }
   if (distance >= near(character.distance)) return { seen: 'yes', reason: '' };
-  const wanted = { far: 'afar', binoculars: 'binocular range', trunk: 'the trunk', hand: 'the hand' };
-  return { seen: 'no', reason: `can be made out only from ${wanted[character.distance]}` };
+  return { seen: 'no', reason: `can be made out only from ${DISTANCE_NAMES[character.distance]}` };
 }
 
 function worse(a: Visibility, b: Visibility): Visibility {
@@ -84,7 +83,7 @@ function onMaterial(subject: Subject, character: Viewing, material: Material, c:
 
 /**
  * Can a character be seen on a taxon or an individual under these conditions?
- * Source: 3-computation, section 1; what a caution forbids cannot be used (1-product, Cautions). `unknown` means a window or a reach that would decide is not recorded.
+ * Source: docs/formulas.md, What can be seen; docs/domain.md, Cautions. `unknown` means a window or a reach that would decide is not recorded.
  * @returns yes, partly, no or unknown, with the reason in words.
  */
 export function visible(subject: Subject, character: Viewing, conditions: Conditions): Visibility {

@@ -38,7 +38,7 @@ const namesOf = (line: ListLine): readonly NamePart[] => [
 ];
 
 /**
- * Reads a list of names as a file: its species with their names, and one list of them. Source: 5-formats.
+ * Reads a list of names as a file: its species with their names, and one list of them. Source: docs/formats.md.
  * @param title what the list will be called.
  */
 export function readNameDocument(text: string, title: string): ReadFile<LibraryPart> {

@@ -8,7 +8,7 @@ import { planCharacters, planWords } from './planVocabulary.ts';
 
 /**
  * Compares what a file holds with the library as it stands: what is new, what changes, what is refused and where.
- * Nothing is changed here. Source: 5-formats.
+ * Nothing is changed here. Source: docs/formats.md.
  */
 export function planImport(
   current: LibraryDocument,

@@ -12,7 +12,7 @@ export interface RosterLine {
 const CODE = /^[A-Za-z0-9-]{1,16}$/;
 const MOST_NAME = 40;
 
-/** Reads a roster: columns `section`, `code` and, if wanted, `name`. Source: 5-formats. */
+/** Reads a roster: columns `section`, `code` and, if wanted, `name`. Source: docs/formats.md. */
 export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
   const csv = readCsv(text, ['section', 'code']);
   if (!csv.ok) return csv;

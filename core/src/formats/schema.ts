@@ -1,4 +1,4 @@
-import { DISTANCES, HANDLINGS, MATERIALS, ORGANS } from '../conditions/index.ts';
+import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS } from '../conditions/index.ts';
 import { FREQUENCIES, KINDS, MERGE_POLICIES } from '../characters/index.ts';
 import { RANKS } from '../names/index.ts';
 import { PRESENCES } from '../range/index.ts';
@@ -79,19 +79,6 @@ const TOPICS = [
   'status',
   'record_tree',
   'why',
-];
-const HAZARDS = [
-  'toxic',
-  'irritant',
-  'thorns',
-  'allergy',
-  'climbing',
-  'road',
-  'water',
-  'tools',
-  'protected',
-  'pest',
-  'other',
 ];
 const AUDIENCES = ['young', 'general', 'technical'];
 

@@ -30,7 +30,7 @@ function withUnit(cell: string, unit: string | null): { text: string } | { wrong
 /**
  * Reads a character table: one row a species, one column a character id. States are separated by ` | `, a trailing
  * `?` means sometimes and `??` rare; lengths need their unit; `-` is does not apply, empty is not recorded.
- * Source: 5-formats, Character table.
+ * Source: docs/formats.md.
  * @param source the citation every cell is said by.
  */
 export function readTable(

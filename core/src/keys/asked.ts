@@ -1,5 +1,5 @@
 import { applies, leavesUnder } from '../characters/index.ts';
-import type { Character, Profile, Vocabulary } from '../characters/index.ts';
+import type { Character, Vocabulary } from '../characters/index.ts';
 import { visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
 import { distributionOf, easeOf } from '../tells/index.ts';
@@ -54,7 +54,7 @@ function asked(
     // While one of which it is forbidden is still possible, nobody is asked to do it.
     if (character.needs.some((n) => d.subject.forbids?.includes(n))) return OFF;
     if (value?.kind === 'inapplicable') return OFF;
-    if (!value) return applies(character, d.values as Profile, vocabulary) === 'no' ? OFF : null;
+    if (!value) return applies(character, d.values, vocabulary) === 'no' ? OFF : null;
     const { seen } = visible(d.subject, character, conditions);
     return seen === 'yes' || seen === 'partly' ? distributionOf(character, value) : null;
   });

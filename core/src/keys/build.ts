@@ -80,7 +80,7 @@ export const startOf = (list: readonly Described[]): readonly Member[] =>
 
 /**
  * An identification key for a list under conditions: up to four leads a couplet, species that vary in several places,
- * numbers broken in gaps, least expected effort as far as the search reaches. Source: 3-computation, section 5.
+ * numbers broken in gaps, least expected effort as far as the search reaches. Source: docs/formulas.md, Keys.
  * @param onProgress told after every couplet with how many of the list have been keyed out; return false to stop.
  * @returns null where it was stopped; a pinned character that parts nothing is left out, as `first` of the root shows.
  */

@@ -1,5 +1,5 @@
 import { applies, leavesUnder } from '../characters/index.ts';
-import type { Character, Profile, Value, Vocabulary } from '../characters/index.ts';
+import type { Character, Value, Vocabulary } from '../characters/index.ts';
 import { visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
 import type { Described } from '../tells/index.ts';
@@ -33,7 +33,7 @@ const shows = (c: Character, value: Value, lead: Lead): boolean => {
 
 /**
  * Runs every recorded combination of every species through a key, by the records themselves and not by how the key was
- * built. Source: 3-computation, section 5.
+ * built. Source: docs/formulas.md, Keys.
  */
 export function checkKey(
   key: Key,
@@ -61,7 +61,7 @@ export function checkKey(
     const here = node.species.includes(species);
     const off =
       value?.kind === 'inapplicable' ||
-      (!value && c !== undefined && applies(c, d.values as Profile, vocabulary) === 'no');
+      (!value && c !== undefined && applies(c, d.values, vocabulary) === 'no');
     const taken = node.leads.filter((l) => !known || (c !== undefined && shows(c, value, l)));
     if (!here || off || taken.length === 0) {
       ways += 1;

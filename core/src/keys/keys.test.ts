@@ -30,7 +30,7 @@ const pines = [
   taxon('thuja', { 'leaf.kind': 'scale' }),
 ];
 
-describe('a key (3-computation, section 5)', () => {
+describe('a key', () => {
   test('parts a small list, asks nothing that does not apply, and all arrive', () => {
     const key = make(pines);
     const check = checkKey(key, pines, vocabulary, july);

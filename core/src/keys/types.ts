@@ -55,5 +55,5 @@ export interface KeyOptions {
   readonly leads: number;
 }
 
-/** A species stands in no more places of a key than this. Source: 3-computation, section 5. */
+/** A species stands in no more places of a key than this. Source: docs/formulas.md, Keys. */
 export const MOST_PLACES = 4;

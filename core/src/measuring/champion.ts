@@ -11,7 +11,7 @@ export interface RecordSize {
 
 /**
  * Champion points: girth in inches, height in feet and a quarter of the mean crown spread in feet, rounded to whole
- * points. Source: 3-computation, section 12 (120 in, 80 ft, 40 ft give 210).
+ * points. Source: docs/formulas.md, Record trees.
  */
 export function championPoints(size: RecordSize): number {
   return Math.round(size.girth / INCH + size.height / FOOT + size.spread / FOOT / 4);

@@ -41,7 +41,7 @@ const numberPattern = new RegExp(`^(?:${NUMBER})$`);
 
 /**
  * A positive number as people write it: `1.5`, `1 1/2`, `1-1/2`, `½`, `1½`.
- * Source: 3-computation, section 12 (both mixed numbers).
+ * Source: docs/formulas.md, Lengths.
  * @returns null where the text is not one number.
  */
 export function parseNumber(text: string): number | null {

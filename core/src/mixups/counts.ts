@@ -1,7 +1,7 @@
 import { jeffreys } from './rates.ts';
 import type { Interval } from './rates.ts';
 
-/** One marked response to a station by a student whose list held the truth. */
+/** One graded response to a station by a student whose list held the truth. */
 export interface Look {
   readonly id: string;
   readonly student: string;
@@ -29,7 +29,7 @@ export interface MixUp {
 
 /**
  * All mix-ups in a set of looks, with direction. n counts every look at the true species, blank ones too; blank,
- * unlisted, genus-only and *cannot be told* are never a mix-up. Source: 3-computation, section 8.
+ * unlisted, genus-only and *cannot be told* are never a mix-up. Source: docs/formulas.md, Counting mix-ups.
  */
 export function countMixUps(looks: readonly Look[]): readonly MixUp[] {
   const byTruth = new Map<string, Look[]>();

@@ -1,8 +1,6 @@
-import type { Character, Value } from '../characters/index.ts';
-import { judgeCall } from '../quizzes/index.ts';
-import type { Call } from '../quizzes/index.ts';
+import type { CallOutcome } from '../quizzes/index.ts';
 
-/** What one wrong answer tells of its cause; only calls make a reading possible. */
+/** What one wrong answer tells of its cause; only character questions make a reading possible. */
 export type Reading =
   | { readonly kind: 'guess' }
   | { readonly kind: 'misread'; readonly characters: readonly string[] }
@@ -10,33 +8,32 @@ export type Reading =
   | { readonly kind: 'not_looked_enough' }
   | { readonly kind: 'no_calls' };
 
+/** A character question as it was answered, graded against the tree and against the species named. */
+export interface ReadCall {
+  readonly character: string;
+  readonly own: CallOutcome;
+  readonly other: CallOutcome;
+}
+
 export interface CalledLook {
   readonly sure: 'sure' | 'leaning' | 'guessing' | null;
-  readonly calls: readonly { readonly character: Character; readonly call: Call }[];
-  /** What the tree shows and what the named species shows, by character id. */
-  readonly shown: (character: string) => Value | undefined;
-  readonly namedShows: (character: string) => Value | undefined;
+  readonly calls: readonly ReadCall[];
 }
 
 /**
- * Reads one wrong answer, first reading first; all that fit are kept. *misread*: a call differs from what the tree
- * shows. *link missing*: a right call does not fit the species named. *not looked enough*: the right calls fit both.
- * Source: 3-computation, section 9 (diagnosis), the readings that need no fitted model.
+ * Reads one wrong answer, first reading first; all that fit are kept. *misread*: an answer differs from what the tree
+ * shows. *link missing*: a right answer does not fit the species named. *not looked enough*: the right answers fit both.
+ * Source: docs/formulas.md, Diagnosis of one wrong answer: the readings that need no fitted model.
  */
 export function diagnose(look: CalledLook): readonly Reading[] {
   const readings: Reading[] = [];
-  const judged = look.calls.map(({ character, call }) => ({
-    character,
-    own: judgeCall(character, call, look.shown(character.id)),
-    other: judgeCall(character, call, look.namedShows(character.id)),
-  }));
-  const wrong = judged.filter((j) => j.own === 'wrong');
-  const right = judged.filter((j) => j.own === 'right');
-  const clashing = right.filter((j) => j.other === 'wrong');
-  if (wrong.length > 0) readings.push({ kind: 'misread', characters: wrong.map((j) => j.character.id) });
+  const wrong = look.calls.filter((c) => c.own === 'wrong');
+  const right = look.calls.filter((c) => c.own === 'right');
+  const clashing = right.filter((c) => c.other === 'wrong');
+  if (wrong.length > 0) readings.push({ kind: 'misread', characters: wrong.map((c) => c.character) });
   if (clashing.length > 0)
-    readings.push({ kind: 'link_missing', characters: clashing.map((j) => j.character.id) });
-  if (right.length > 0 && right.length === judged.length && clashing.length === 0)
+    readings.push({ kind: 'link_missing', characters: clashing.map((c) => c.character) });
+  if (right.length > 0 && right.length === look.calls.length && clashing.length === 0)
     readings.push({ kind: 'not_looked_enough' });
   if (look.sure === 'guessing') readings.push({ kind: 'guess' });
   if (look.calls.length === 0 && readings.length === 0) readings.push({ kind: 'no_calls' });

@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { CHARACTERS } from '../characters/index.ts';
-import type { Value } from '../characters/index.ts';
+import type { CallOutcome } from '../quizzes/index.ts';
 import { countMixUps, diagnose, jeffreys } from './index.ts';
 import type { Look } from './index.ts';
 
@@ -60,7 +59,7 @@ const look = (
   sure,
 });
 
-describe('counting mix-ups (3-computation, section 8)', () => {
+describe('counting mix-ups', () => {
   const looks = [
     look('1', 'A', 'other', 'B', 's1'),
     look('2', 'A', 'other', 'B', 's1', 'guessing'),
@@ -119,35 +118,52 @@ describe('counting mix-ups (3-computation, section 8)', () => {
 });
 
 describe('what one wrong answer tells of its cause', () => {
-  const bands = CHARACTERS.find((c) => c.id === 'needle.bands');
-  if (!bands) throw new Error('No needle.bands');
-  const only = (state: string): Value => ({ kind: 'states', states: [{ state, freq: 'usual' }] });
-  const read = (called: string | null, sure: 'guessing' | null = null): string[] =>
-    diagnose({
-      sure,
-      calls: called === null ? [] : [{ character: bands, call: { state: called } }],
-      shown: () => only('below-only'),
-      namedShows: () => only('both-sides'),
-    }).map((r) => r.kind);
-
-  test('misread where the call differs from the tree, link missing where it is right and does not fit the name', () => {
-    expect(read('both-sides')).toEqual(['misread']);
-    expect(read('below-only')).toEqual(['link_missing']);
+  const call = (own: CallOutcome, other: CallOutcome, character = 'needle.bands') => ({
+    character,
+    own,
+    other,
   });
+  const read = (calls: readonly ReturnType<typeof call>[], sure: 'guessing' | null = null) =>
+    diagnose({ sure, calls });
 
-  test('nothing is said of a cause where no call was asked, but that it was a guess', () => {
-    expect(read(null)).toEqual(['no_calls']);
-    expect(read(null, 'guessing')).toEqual(['guess']);
-    expect(read('both-sides', 'guessing')).toEqual(['misread', 'guess']);
-  });
-
-  test('calls that fit both species did not look far enough', () => {
-    const readings = diagnose({
-      sure: null,
-      calls: [{ character: bands, call: { state: 'none' } }],
-      shown: () => only('none'),
-      namedShows: () => only('none'),
-    });
-    expect(readings).toEqual([{ kind: 'not_looked_enough' }]);
+  test.each<[string, readonly ReturnType<typeof call>[], 'guessing' | null, unknown]>([
+    [
+      'misread where it differs from the tree',
+      [call('wrong', 'right')],
+      null,
+      [{ kind: 'misread', characters: ['needle.bands'] }],
+    ],
+    [
+      'link missing where it is right and does not fit the name',
+      [call('right', 'wrong')],
+      null,
+      [{ kind: 'link_missing', characters: ['needle.bands'] }],
+    ],
+    ['not looked enough where it fits both', [call('right', 'right')], null, [{ kind: 'not_looked_enough' }]],
+    [
+      'nothing where the named species has nothing recorded',
+      [call('not_recorded', 'not_recorded')],
+      null,
+      [],
+    ],
+    [
+      'both, each with its characters',
+      [call('wrong', 'right', 'a'), call('right', 'wrong', 'b')],
+      null,
+      [
+        { kind: 'misread', characters: ['a'] },
+        { kind: 'link_missing', characters: ['b'] },
+      ],
+    ],
+    ['no calls', [], null, [{ kind: 'no_calls' }]],
+    ['a guess', [], 'guessing', [{ kind: 'guess' }]],
+    [
+      'a guess beside another reading',
+      [call('wrong', 'right')],
+      'guessing',
+      [{ kind: 'misread', characters: ['needle.bands'] }, { kind: 'guess' }],
+    ],
+  ])('%s', (_, calls, sure, expected) => {
+    expect(read(calls, sure)).toEqual(expected);
   });
 });

@@ -1,7 +1,4 @@
-// @ts-expect-error the package ships no types
-import jstat from 'jstat';
-
-const beta = (jstat as { beta: { inv(p: number, alpha: number, beta: number): number } }).beta;
+import betaQuantile from '@stdlib/stats-base-dists-beta-quantile';
 
 export interface Interval {
   readonly low: number;
@@ -10,13 +7,13 @@ export interface Interval {
 
 /**
  * Jeffreys 95% interval of a rate k/n, with ends at 0 for k = 0 and 1 for k = n.
- * Source: Brown, Cai and DasGupta 2001; 3-computation, section 8.
+ * Source: Brown, Cai and DasGupta 2001; docs/formulas.md, Counting mix-ups.
  */
 export function jeffreys(k: number, n: number, level = 0.95): Interval {
   if (!(Number.isInteger(k) && Number.isInteger(n) && n > 0 && k >= 0 && k <= n)) {
     throw new RangeError(`jeffreys needs whole numbers 0 <= k <= n, n > 0; got ${k} of ${n}`);
   }
   const tail = (1 - level) / 2;
-  const at = (q: number): number => beta.inv(q, k + 0.5, n - k + 0.5);
+  const at = (q: number): number => betaQuantile(q, k + 0.5, n - k + 0.5);
   return { low: k === 0 ? 0 : at(tail), high: k === n ? 1 : at(1 - tail) };
 }

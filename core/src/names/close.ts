@@ -14,7 +14,7 @@ export interface SharedName {
   readonly taxa: readonly string[];
 }
 
-/** Common names that mean more than one taxon: data, not an error. Source: 2-domain, Taxa. */
+/** Common names that mean more than one taxon: data, not an error. Source: docs/domain.md, Taxa. */
 export function sharedNames(names: readonly ListedName[]): readonly SharedName[] {
   const by = new Map<string, { text: string; taxa: Set<string> }>();
   for (const n of names) {

@@ -1,7 +1,8 @@
 export { normalise, foldEpithet, foldLatin } from './normalise.ts';
 export { alignmentDistance, room } from './distance.ts';
 export { nameIndex } from './nameIndex.ts';
-export type { NameEntry, NameIndex, NameKind, NameRank, IndexedName } from './nameIndex.ts';
+export type { NameIndex } from './nameIndex.ts';
+export type { IndexedName, NameEntry, NameKind, NameRank } from './entries.ts';
 export { lookup } from './lookup.ts';
 export type { Lookup, Near } from './lookup.ts';
 export { CANNOT_TELL, OUTCOMES, judgeName } from './judge.ts';

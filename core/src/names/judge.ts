@@ -3,12 +3,13 @@ import { lookup, nearer } from './lookup.ts';
 import type { Near } from './lookup.ts';
 import { foldEpithet, foldLatin } from './normalise.ts';
 import { typedTokens } from './nameIndex.ts';
-import type { IndexedName, NameIndex } from './nameIndex.ts';
+import type { IndexedName } from './entries.ts';
+import type { NameIndex } from './nameIndex.ts';
 
 export const OUTCOMES = [
   'exact',
   'abbreviated',
-  'misspelt',
+  'misspelled',
   'synonym',
   'older_family',
   'shared_common',
@@ -99,7 +100,7 @@ function judgeNear(near: readonly Near[], truth: Truth): Judgement | null {
   const own = near.find((n) => n.name.taxon === truth.taxon);
   const other = near.find((n) => n.name.taxon !== truth.taxon);
   if (own && (!other || nearer(own, other))) {
-    return say('misspelt', truth.taxon, own.name.latin, own.raw, `near “${own.name.text}”`);
+    return say('misspelled', truth.taxon, own.name.latin, own.raw, `near “${own.name.text}”`);
   }
   if (own && other && !nearer(other, own)) {
     return say('doubtful', null, null, own.raw, `as near to “${other.name.text}” as to “${own.name.text}”`);
@@ -119,16 +120,13 @@ const fits = (typed: string, right: string, fold: (t: string) => string): boolea
 function judgeParts(tokens: readonly string[], truth: Truth, index: NameIndex): Judgement | null {
   const [genus = '', epithet = ''] = tokens;
   if (tokens.length < 2) return null;
-  const own = index.names.filter((n) => n.taxon === truth.taxon && n.kind === 'accepted');
-  for (const name of own) {
+  for (const name of index.accepted.get(truth.taxon) ?? []) {
     const [rightGenus = '', rightEpithet = ''] = name.tokens;
     if (fits(genus, rightGenus, foldLatin)) {
       return say('right_genus', null, true, 0, `genus right, “${epithet}” is not its epithet`);
     }
     if (rightEpithet !== '' && fits(epithet, rightEpithet, foldEpithet)) {
-      const bearers = index.names.filter(
-        (n) => n.kind === 'accepted' && n.tokens[1] === rightEpithet && truth.listed.has(n.taxon),
-      );
+      const bearers = (index.byEpithet.get(rightEpithet) ?? []).filter((n) => truth.listed.has(n.taxon));
       if (taxaOf(bearers).some((t) => t !== truth.taxon)) {
         return say('doubtful', null, true, 0, 'the epithet is borne by several listed species');
       }
@@ -139,7 +137,7 @@ function judgeParts(tokens: readonly string[], truth: Truth, index: NameIndex): 
 }
 
 /**
- * What a typed name is worth as an answer for the true taxon. Source: 3-computation, section 7.
+ * What a typed name is worth as an answer for the true taxon. Source: docs/formulas.md, Grading names.
  * @param typed the answer exactly as written.
  */
 export function judgeName(typed: string, truth: Truth, index: NameIndex): Judgement {

@@ -1,6 +1,8 @@
 import { alignmentDistance, room } from './distance.ts';
 import { foldScientific, typedTokens } from './nameIndex.ts';
-import type { IndexedName, NameIndex } from './nameIndex.ts';
+import type { IndexedName } from './entries.ts';
+import type { NameIndex } from './nameIndex.ts';
+import { JOINED_ROOM, SHORT_JOINED, mayBeNear } from './nearIndex.ts';
 
 /** A name near a typed text: edits after folding, and letter by letter. */
 export interface Near {
@@ -45,15 +47,20 @@ function tokenwise(tokens: readonly string[], folded: readonly string[], name: I
 const rawEdits = (tokens: readonly string[], name: IndexedName): number =>
   alignmentDistance(tokens.join(' '), name.normal, 12);
 
-function nearness(tokens: readonly string[], folded: readonly string[], name: IndexedName): Near | null {
+/** How near a typed text lies to one name; null where it does not. Pure, and all that the search by index leaves open. */
+export function nearness(
+  tokens: readonly string[],
+  folded: readonly string[],
+  name: IndexedName,
+): Near | null {
   const sameCount = name.latin ? tokens.length >= name.tokens.length && name.tokens.length > 1 : false;
   if (tokens.length === name.tokens.length || sameCount) {
     const d = tokenwise(tokens, folded, name);
     if (d !== FAR) return { name, folded: d, raw: rawEdits(tokens.slice(0, name.tokens.length), name) };
   }
-  if (tokens.length !== name.tokens.length && name.joined.length > 5) {
+  if (tokens.length !== name.tokens.length && name.joined.length > SHORT_JOINED) {
     const joined = tokens.join('');
-    const d = tokenEdits(joined, name.joined, 1);
+    const d = tokenEdits(joined, name.joined, JOINED_ROOM);
     if (d !== FAR) return { name, folded: d, raw: rawEdits(tokens, name) };
   }
   return null;
@@ -64,9 +71,8 @@ function abbreviated(tokens: readonly string[], typed: string, index: NameIndex)
   const dotted = /^\s*[A-Za-z]{1,3}\s*\./.test(typed);
   if (tokens.length < 2 || !(first.length === 1 || (dotted && first.length <= 3))) return [];
   const folded = foldScientific(tokens);
-  const fits = index.names.filter(
-    (n) =>
-      n.latin && n.kind !== 'older_family' && n.tokens.length >= 2 && (n.tokens[0] ?? '').startsWith(first),
+  const fits = (index.byInitial.get(first.charAt(0)) ?? []).filter((n) =>
+    (n.tokens[0] ?? '').startsWith(first),
   );
   const exact = fits.filter((n) => n.tokens[1] === epithet);
   if (exact.length > 0) return exact;
@@ -92,7 +98,7 @@ function exactHits(tokens: readonly string[], index: NameIndex): readonly Indexe
 
 /**
  * What a typed name may stand for in a library. An exact hit always wins over a near one; a near name is within the
- * room of every one of its tokens. Source: 3-computation, section 7.
+ * room of every one of its tokens. Source: docs/formulas.md, Grading names.
  */
 export function lookup(typed: string, index: NameIndex): Lookup {
   const tokens = typedTokens(typed);
@@ -103,8 +109,9 @@ export function lookup(typed: string, index: NameIndex): Lookup {
   if (short.length > 0) return { kind: 'abbreviated', names: short };
   const folded = foldScientific(tokens);
   const near: Near[] = [];
-  for (const name of index.names) {
-    const found = nearness(tokens, folded, name);
+  for (const i of mayBeNear(index.near, index.names, tokens, folded)) {
+    const name = index.names[i];
+    const found = name ? nearness(tokens, folded, name) : null;
     if (found) near.push(found);
   }
   if (near.length === 0) return { kind: 'none' };

@@ -1,28 +1,18 @@
+import type { IndexedName, NameEntry } from './entries.ts';
+import { nearIndex } from './nearIndex.ts';
+import type { NearIndex } from './nearIndex.ts';
 import { foldEpithet, foldLatin, normalise } from './normalise.ts';
-
-export type NameKind = 'accepted' | 'synonym' | 'older_family' | 'common';
-export type NameRank = 'family' | 'genus' | 'group' | 'species' | 'infraspecies' | 'cultivar' | 'hybrid';
-
-export interface NameEntry {
-  readonly taxon: string;
-  readonly rank: NameRank;
-  readonly kind: NameKind;
-  readonly text: string;
-}
-
-export interface IndexedName extends NameEntry {
-  readonly normal: string;
-  readonly tokens: readonly string[];
-  readonly joined: string;
-  /** Folded tokens of a scientific name; the plain tokens of an English one. */
-  readonly folded: readonly string[];
-  readonly latin: boolean;
-}
 
 export interface NameIndex {
   readonly names: readonly IndexedName[];
   readonly byNormal: ReadonlyMap<string, readonly IndexedName[]>;
   readonly byJoined: ReadonlyMap<string, readonly IndexedName[]>;
+  /** Scientific names of two words and more, by the first letter of the genus. */
+  readonly byInitial: ReadonlyMap<string, readonly IndexedName[]>;
+  /** Accepted names by taxon, and by their epithet. */
+  readonly accepted: ReadonlyMap<string, readonly IndexedName[]>;
+  readonly byEpithet: ReadonlyMap<string, readonly IndexedName[]>;
+  readonly near: NearIndex;
 }
 
 const RANK_MARKS = new Set(['subsp', 'ssp', 'var', 'f', 'cv']);
@@ -58,11 +48,19 @@ export function nameIndex(entries: readonly NameEntry[]): NameIndex {
       folded: latin ? foldScientific(tokens) : tokens,
     };
   });
+  const byInitial = new Map<string, IndexedName[]>();
+  const accepted = new Map<string, IndexedName[]>();
+  const byEpithet = new Map<string, IndexedName[]>();
   for (const name of names) {
+    const [genus = '', epithet = ''] = name.tokens;
     add(byNormal, name.normal, name);
     add(byJoined, name.joined, name);
+    if (name.latin && name.kind !== 'older_family' && epithet !== '') add(byInitial, genus.charAt(0), name);
+    if (name.kind !== 'accepted') continue;
+    add(accepted, name.taxon, name);
+    if (epithet !== '') add(byEpithet, epithet, name);
   }
-  return { names, byNormal, byJoined };
+  return { names, byNormal, byJoined, byInitial, accepted, byEpithet, near: nearIndex(names) };
 }
 
 /** A typed text's tokens, with rank marks taken out. */

@@ -61,7 +61,7 @@ function freeLine(cells: readonly string[], line: number): ListLine | null {
 
 /**
  * A list of names as pasted: CSV with the columns of docs/formats, or one name a line with a week behind a comma,
- * tab or semicolon. Empty lines are passed over. Source: 5-formats.
+ * tab or semicolon. Empty lines are passed over. Source: docs/formats.md.
  */
 export function parseNameList(text: string): Result<readonly ListLine[]> {
   if (text.length > MAX_LIST_TEXT) {

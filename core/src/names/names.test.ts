@@ -86,20 +86,20 @@ describe('distance', () => {
   });
 });
 
-describe('marking names (3-computation, section 7)', () => {
+describe('grading names', () => {
   test.each([
     ['Abies grandis', 'grandis', 'exact'],
     ['abies GRANDIS (Dougl. ex D. Don) Lindl.', 'grandis', 'exact'],
     ['grand fir', 'grandis', 'exact'],
     ['A. lasiocarpa', 'lasiocarpa', 'abbreviated'],
-    ['Abies grandus', 'grandis', 'misspelt'],
-    ['Abies grandiss', 'grandis', 'misspelt'],
+    ['Abies grandus', 'grandis', 'misspelled'],
+    ['Abies grandiss', 'grandis', 'misspelled'],
     ['A. grandiss', 'grandis', 'abbreviated'],
     ['a grand fir', 'grandis', 'exact'],
-    ['subalpin fir', 'lasiocarpa', 'misspelt'],
+    ['subalpin fir', 'lasiocarpa', 'misspelled'],
     ['douglasfir', 'menziesii', 'exact'],
-    ['Pseudotsuga menzeisii', 'menziesii', 'misspelt'],
-    ['Sambucus caerulea', 'cerulea', 'misspelt'],
+    ['Pseudotsuga menzeisii', 'menziesii', 'misspelled'],
+    ['Sambucus caerulea', 'cerulea', 'misspelled'],
     ['Sambucus mexicana', 'cerulea', 'synonym'],
     ['white fir', 'grandis', 'shared_common'],
     ['Abies', 'grandis', 'genus_only'],
@@ -128,7 +128,7 @@ describe('marking names (3-computation, section 7)', () => {
 
   test('every single edit of every listed name never credits another species, nor scores above exact', () => {
     const letters = 'aeimrst';
-    const order = ['exact', 'abbreviated', 'synonym', 'misspelt', 'shared_common', 'older_family'];
+    const order = ['exact', 'abbreviated', 'synonym', 'misspelled', 'shared_common', 'older_family'];
     let tried = 0;
     let forgiven = 0;
     for (const entry of ENTRIES.filter((e) => e.rank === 'species' && e.text !== 'white fir')) {
@@ -150,7 +150,7 @@ describe('marking names (3-computation, section 7)', () => {
           );
           if (j.outcome === 'other_species') expect([typed, isOtherName]).toEqual([typed, true]);
           if (entry.kind !== 'synonym') expect(j.outcome).not.toBe('synonym');
-          if (['exact', 'misspelt', 'synonym', 'doubtful'].includes(j.outcome)) forgiven += 1;
+          if (['exact', 'misspelled', 'synonym', 'doubtful'].includes(j.outcome)) forgiven += 1;
         }
       }
     }
@@ -191,7 +191,7 @@ describe('pasted lists', () => {
 
   test.each([
     ['Abies grandis', { kind: 'known', taxon: 'grandis' }],
-    ['Abies grandiss', { kind: 'misspelt', taxon: 'grandis' }],
+    ['Abies grandiss', { kind: 'misspelled', taxon: 'grandis' }],
     ['white fir', { kind: 'shared', taxa: ['grandis', 'concolor'] }],
     ['Quercus rubra', { kind: 'new' }],
   ])('%s is %j to the library', (typed, expected) => {

@@ -3,7 +3,7 @@ const HYBRID_MARK = /(^|\s)(×|x)(?=\s)|×/g;
 
 /**
  * A name reduced to what is compared: lower case, no accents, no punctuation, hyphens as spaces, no hybrid mark,
- * no leading article. Source: 3-computation, section 7.
+ * no leading article. Source: docs/formulas.md, Grading names.
  */
 export function normalise(text: string): string {
   const words = text

@@ -1,5 +1,6 @@
 import { lookup, nearer } from './lookup.ts';
-import type { IndexedName, NameIndex } from './nameIndex.ts';
+import type { IndexedName } from './entries.ts';
+import type { NameIndex } from './nameIndex.ts';
 
 /** What a pasted name is to the library. */
 export type Recognised =
@@ -9,13 +10,13 @@ export type Recognised =
       readonly by: string;
       readonly how: IndexedName['kind'] | 'abbreviated';
     }
-  | { readonly kind: 'misspelt'; readonly taxon: string; readonly by: string }
+  | { readonly kind: 'misspelled'; readonly taxon: string; readonly by: string }
   | { readonly kind: 'shared'; readonly taxa: readonly string[]; readonly by: string }
   | { readonly kind: 'new' };
 
 const taxaOf = (names: readonly IndexedName[]): string[] => [...new Set(names.map((n) => n.taxon))];
 
-/** Recognises one pasted name: known, misspelt (with what it is near to), shared by several taxa, or new. */
+/** Recognises one pasted name: known, misspelled (with what it is near to), shared by several taxa, or new. */
 export function recognise(typed: string, index: NameIndex): Recognised {
   const found = lookup(typed, index);
   switch (found.kind) {
@@ -41,7 +42,7 @@ export function recognise(typed: string, index: NameIndex): Recognised {
       const taxa = taxaOf(tied);
       return taxa.length > 1
         ? { kind: 'shared', taxa, by: first.name.text }
-        : { kind: 'misspelt', taxon: first.name.taxon, by: first.name.text };
+        : { kind: 'misspelled', taxon: first.name.taxon, by: first.name.text };
     }
   }
 }

@@ -26,7 +26,7 @@ const at = (
   prior?: readonly number[],
 ): readonly number[] => [...nameFrom(namingOf(list, ARRANGED, prior), calls).posterior];
 
-describe('naming a tree from calls (3-computation, section 3)', () => {
+describe('naming a tree from calls', () => {
   test('one clean call, by hand: 1 − e against what is read for it', () => {
     // Outcomes: opposite, alternate, and subopposite, which is read for opposite.
     const table = callTable(ARRANGED.get('twig.arrangement') ?? never(), [opposite, alternate], ARRANGED);

@@ -25,7 +25,7 @@ export const POSSIBLE = 0.01;
 /**
  * What to look at next: expected information about the name per effort, among what can be seen now on at least one
  * member still possible. Mutual information of the call and the name, errors of reading included. Source:
- * 3-computation, section 3.
+ * docs/formulas.md, The next look.
  */
 export function nextLooks(
   naming: Naming,

@@ -1,5 +1,5 @@
 import { applies, leavesUnder } from '../characters/index.ts';
-import type { Character, Profile, RangeValue, Vocabulary } from '../characters/index.ts';
+import type { Character, RangeValue, Vocabulary } from '../characters/index.ts';
 import { distributionOf, massBetween, missRate } from '../tells/index.ts';
 import type { Described, Distribution } from '../tells/index.ts';
 
@@ -98,8 +98,8 @@ function confusion(character: Character, outcomes: readonly Outcome[], truth: nu
 const log2 = (p: number): number => (p > 0 ? Math.log2(p) : 0);
 
 /**
- * P(call = s) = Σ_t p(t)·[(1−e)·1(s=t) + e·C(s|t)] for every member and call of one character. Source: 3-computation,
- * section 3.
+ * P(call = s) = Σ_t p(t)·[(1−e)·1(s=t) + e·C(s|t)] for every member and call of one character. Source: docs/formulas.md,
+ * Naming a tree.
  * @returns null where nothing of it is recorded.
  */
 export function callTable(
@@ -109,10 +109,7 @@ export function callTable(
 ): CallTable | null {
   const off = list.map((d) => {
     const value = d.values.get(character.id)?.value;
-    return (
-      value?.kind === 'inapplicable' ||
-      (!value && applies(character, d.values as Profile, vocabulary) === 'no')
-    );
+    return value?.kind === 'inapplicable' || (!value && applies(character, d.values, vocabulary) === 'no');
   });
   const outcomes = outcomesOf(character, list, off.includes(true));
   const n = outcomes.length;

@@ -102,7 +102,7 @@ const spread = (bits: Float64Array): number => Math.max(...bits) - Math.min(...b
 
 /**
  * Chances of the members of a list given calls, in any order: prior × Π P(call | species). Of the calls of one evidence
- * group only the one that says most counts. Source: 3-computation, section 3.
+ * group only the one that says most counts. Source: docs/formulas.md, Naming a tree.
  */
 export function nameFrom(naming: Naming, calls: readonly Call[]): Named {
   const said = calls.flatMap((call) => {

@@ -5,7 +5,7 @@ const WEIGHT: Readonly<Record<Fit, number>> = { fits: 1, unknown: 0.5, limit: 0.
 
 /**
  * A prior from place and site: a species that does not grow there is made unlikely and never ruled out, since trees
- * are planted. Source: 3-computation, section 3 (prior: range, site and commonness, or flat).
+ * are planted. Source: docs/formulas.md, Naming a tree.
  * @param fits how each member fits the place, as `couldGrow` says.
  */
 export const priorAt = (fits: readonly Fit[]): readonly number[] => fits.map((f) => WEIGHT[f]);

@@ -13,7 +13,7 @@ export interface NotTold {
 
 /**
  * Members still possible that nothing that can be seen now tells from the leader: "cannot be told from ... with this".
- * Source: 3-computation, section 3.
+ * Source: docs/formulas.md, Naming a tree.
  * @param expected as for `comparePair`.
  */
 export function cannotBeTold(

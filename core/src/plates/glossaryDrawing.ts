@@ -170,7 +170,7 @@ export function glossaryDrawing(character: string, state: string): TermFigure | 
   return figure ? { figure, focus: FOCUS[character] ?? null } : null;
 }
 
-/** A small drawing of a state of a character; null where it is nothing that a line can show. Source: 3-computation, 13. */
+/** A small drawing of a state of a character; null where it is nothing that a line can show. Source: docs/formulas.md, Plates. */
 function drawingOf(character: string, state: string): Figure | null {
   const [organ = '', what = ''] = character.split('.');
   const extra = WITH[character] ?? {};

@@ -104,7 +104,7 @@ function set(
 
 /**
  * A species on one page: tree, bark, leaf or needles, twig, fruit, with leaf, twig and fruit at one true scale. What
- * is not recorded keeps its place as a gap. The same traits and seed give the same plate. Source: 3-computation, 13.
+ * is not recorded keeps its place as a gap. The same traits and seed give the same plate. Source: docs/formulas.md, Plates.
  */
 export function speciesPlate(t: Traits, seed: number): Plate {
   const kinds = piecesFor(t);

@@ -96,7 +96,7 @@ const drawSimple = (s: Simple): Figure =>
     s.seed,
   );
 
-describe('what is drawn can be measured back from the path alone (3-computation, section 13)', () => {
+describe('what is drawn can be measured back from the path alone', () => {
   /**
    * Tolerances: length 4%, width 12% (teeth stand out of it), the widest place 12% of the length, teeth one in six, an
    * uneven base seen or not seen. At least 95 of 100 individuals must be recovered in every measure.

@@ -1,3 +1,5 @@
+import { seeded } from '../numbers/index.ts';
+
 /** A seeded source of chance: the same seed gives the same drawing. */
 export interface Chance {
   /** From 0 up to 1. */
@@ -17,15 +19,9 @@ export function hash(text: string): number {
   return h >>> 0;
 }
 
-/** Mulberry32 over a seed. */
+/** A source of chance over a seed. */
 export function chance(seed: number): Chance {
-  let state = seed >>> 0;
-  const next = (): number => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
+  const next = seeded(seed);
   const normal = (): number => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
   return {
     next,

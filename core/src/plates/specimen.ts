@@ -20,7 +20,7 @@ export interface DrawnSpecimen {
 
 /**
  * Draws an organ of one individual within the recorded variation. Null where nothing it is drawn from is recorded.
- * Source: 3-computation, section 13.
+ * Source: docs/formulas.md, Plates.
  */
 export function drawnSpecimen(
   profile: Described,

@@ -49,7 +49,7 @@ export function typical(
   return traitsFrom(shown);
 }
 
-/** Weights of how often a state is shown (3-computation, section 2). */
+/** Weights of how often a state is shown (docs/formulas.md, Distributions). */
 const WEIGHT = { usual: 1, sometimes: 0.25, rare: 0.05, mistaken_for: 0 } as const;
 /** Half the width of the central 95% of a normal distribution. */
 const Z95 = 1.96;
@@ -65,7 +65,7 @@ function pickState(value: StatesValue, c: Chance): string | null {
   return all.at(-1)?.state ?? null;
 }
 
-/** A draw from a range at a standard normal deviate; within the extremes (3-computation, section 2). */
+/** A draw from a range at a standard normal deviate; within the extremes (docs/formulas.md, Distributions). */
 function atDeviate(v: RangeValue, z: number): number {
   const [least, most] = [v.xlow ?? v.low, v.xhigh ?? v.high];
   if (v.low === v.high) return v.low;
@@ -107,7 +107,7 @@ const COMMON = 0.81;
 
 /**
  * One individual within the recorded variation: states at their weights, ranges by their distributions, sizes of one
- * organ kept together. The same seed gives the same individual. Source: 3-computation, sections 2 and 13.
+ * organ kept together. The same seed gives the same individual. Source: docs/formulas.md, Plates.
  */
 export function sampled(
   profile: Profile | ReadonlyMap<string, { readonly value: Value }>,

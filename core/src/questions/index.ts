@@ -13,7 +13,7 @@ export type { Asked, AskedAmong, Question, QuestionCode } from './types.ts';
 
 /**
  * What a botanist would ask about a profile. Nothing is refused: each question says what looks odd and what it may be.
- * Source: 2-domain, Characters and Taxa.
+ * Source: docs/domain.md, Questions.
  */
 export function questionsAbout(asked: Asked, among: AskedAmong): readonly Question[] {
   const single = [

@@ -1,15 +1,10 @@
 import { characterWords, isBroader, stateOf } from '../characters/index.ts';
 import type { Profile, Vocabulary } from '../characters/index.ts';
+import { median } from '../numbers/index.ts';
 import type { Asked, AskedAmong, Question } from './types.ts';
 import { middle, rangeOf } from './values.ts';
 
 const TEN = 10;
-
-function median(numbers: readonly number[]): number | null {
-  const sorted = [...numbers].sort((a, b) => a - b);
-  const [low, high] = [sorted[(sorted.length - 1) >> 1], sorted[sorted.length >> 1]];
-  return low === undefined || high === undefined ? null : (low + high) / 2;
-}
 
 /** Values ten times, or a tenth, of what the rest of the genus has. */
 export function tenTimesTheGenus(asked: Asked, { vocabulary, congeners }: AskedAmong): readonly Question[] {

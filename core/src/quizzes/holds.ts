@@ -1,6 +1,6 @@
 import { addDays } from '../conditions/index.ts';
 
-export type RunState = 'draft' | 'frozen' | 'open' | 'closed' | 'marked' | 'given_back';
+export type RunState = 'draft' | 'locked' | 'open' | 'closed' | 'graded' | 'returned';
 
 /** Another run of a quiz, as far as it decides what must stay secret. */
 export interface OtherSitting {
@@ -31,8 +31,7 @@ export interface StationHold {
 
 export const HOLD_DAYS = 7;
 
-const isOver = (state: RunState): boolean =>
-  state === 'closed' || state === 'marked' || state === 'given_back';
+const isOver = (state: RunState): boolean => state === 'closed' || state === 'graded' || state === 'returned';
 
 /** Whether a sitting lies ahead: open now, or dated from today to `days` later. */
 function isAhead(s: OtherSitting, today: string, days: number): boolean {
@@ -47,7 +46,7 @@ function isAhead(s: OtherSitting, today: string, days: number): boolean {
  * while a locked or open sitting of any quiz uses its tree. Undated drafts, make-ups and sittings that are over never
  * hold. Where several sittings hold a station, the one that holds it longest is named.
  * @param days how far ahead a sitting may lie.
- * Source: docs/architecture.md, Holding stations back.
+ * Source: docs/domain.md, Stations held back.
  */
 export function stationHolds(
   own: { readonly quiz: string; readonly section: string },

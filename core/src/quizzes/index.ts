@@ -1,6 +1,15 @@
 export { POLICY, namePoints } from './points.ts';
-export type { MarkPolicy, NameAsk } from './points.ts';
+export type { GradePolicy, NameAsk } from './points.ts';
 export { judgeCall } from './calls.ts';
 export type { Call, CallOutcome } from './calls.ts';
 export { HOLD_DAYS, stationHolds } from './holds.ts';
 export type { OtherSitting, ReturnedStation, RunState, StationHold } from './holds.ts';
+export { acceptedCall } from './accept.ts';
+export type { Accepted, AcceptedCall } from './accept.ts';
+export { gradeValue } from './gradeValue.ts';
+export type { ValueGrade, ValueOutcome } from './gradeValue.ts';
+export { MATERIAL_CLASSES, materialClass } from './materialClass.ts';
+export type { MaterialClass } from './materialClass.ts';
+export { taughtBy } from './taughtBy.ts';
+export { keyFor, stillHolding } from './keyInForce.ts';
+export type { TimedKey } from './keyInForce.ts';

@@ -1,9 +1,9 @@
 import type { Judgement } from '../names/index.ts';
 
 /** What a name ask accepts and what part credit is given; shares are 0 to 1 of the ask's points. */
-export interface MarkPolicy {
+export interface GradePolicy {
   readonly spelling: 'exact' | 'tolerant';
-  readonly misspelt: number;
+  readonly misspelled: number;
   readonly synonym: number;
   readonly sharedCommon: number;
   readonly genusOnly: number;
@@ -11,9 +11,9 @@ export interface MarkPolicy {
   readonly otherLanguage: number;
 }
 
-export const POLICY: MarkPolicy = {
+export const POLICY: GradePolicy = {
   spelling: 'tolerant',
-  misspelt: 1,
+  misspelled: 1,
   synonym: 1,
   sharedCommon: 0.5,
   genusOnly: 0,
@@ -25,14 +25,14 @@ export type NameAsk = 'common' | 'scientific' | 'either';
 /** Points in hundredths are kept exact by rounding once. */
 const round = (points: number): number => Math.round(points * 100) / 100;
 
-function share(j: Judgement, genus: string | null, policy: MarkPolicy): number {
+function share(j: Judgement, genus: string | null, policy: GradePolicy): number {
   switch (j.outcome) {
     case 'exact':
     case 'abbreviated':
     case 'older_family':
       return 1;
-    case 'misspelt':
-      return policy.spelling === 'tolerant' ? policy.misspelt : 0;
+    case 'misspelled':
+      return policy.spelling === 'tolerant' ? policy.misspelled : 0;
     case 'synonym':
       return policy.synonym;
     case 'shared_common':
@@ -47,7 +47,7 @@ function share(j: Judgement, genus: string | null, policy: MarkPolicy): number {
 }
 
 /**
- * Points of a judged name. Source: 2-domain, Quizzes (schools, chosen by policy).
+ * Points of a judged name. Source: docs/domain.md, Grading policies.
  * @param genus the genus of the truth, for genus credit.
  * @param most the points of the ask.
  */
@@ -56,7 +56,7 @@ export function namePoints(
   ask: NameAsk,
   genus: string | null,
   most: number,
-  policy: MarkPolicy = POLICY,
+  policy: GradePolicy = POLICY,
 ): number {
   const wanted = ask === 'either' || judgement.latin === null || judgement.latin === (ask === 'scientific');
   return round(share(judgement, genus, policy) * (wanted ? 1 : policy.otherLanguage) * most);

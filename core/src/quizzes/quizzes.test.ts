@@ -25,7 +25,7 @@ const character = (id: string): Character => {
 describe('points follow the policy', () => {
   test.each([
     ['exact', 2],
-    ['misspelt', 2],
+    ['misspelled', 2],
     ['synonym', 2],
     ['shared_common', 1],
     ['genus_only', 0],
@@ -44,7 +44,7 @@ describe('points follow the policy', () => {
   });
 
   test('an exact school gives nothing for a misspelling; genus credit only for the right genus', () => {
-    expect(namePoints(judged('misspelt'), 'common', null, 3, { ...POLICY, spelling: 'exact' })).toBe(0);
+    expect(namePoints(judged('misspelled'), 'common', null, 3, { ...POLICY, spelling: 'exact' })).toBe(0);
     const half = { ...POLICY, genusOnly: 0.5 };
     expect(namePoints(judged('genus_only', { taxon: 'genus' }), 'common', 'genus', 3, half)).toBe(1.5);
     expect(namePoints(judged('genus_only', { taxon: 'other' }), 'common', 'genus', 3, half)).toBe(0);
@@ -61,7 +61,7 @@ describe('points follow the policy', () => {
         (outcome, a, b, most) => {
           const policy = {
             ...POLICY,
-            misspelt: a,
+            misspelled: a,
             synonym: b,
             sharedCommon: a,
             genusOnly: b,
@@ -156,11 +156,11 @@ describe('stations held back', () => {
     ['a make-up', { makeUp: true }, []],
     ['the own section again', { section: 'tuesday' }, []],
     ['closed', { state: 'closed' }, []],
-    ['returned', { state: 'given_back' }, []],
+    ['returned', { state: 'returned' }, []],
     ['a draft of another quiz with the same tree', { quiz: 'r' }, []],
     [
       'a locked sitting of another quiz with the same tree',
-      { quiz: 'r', state: 'frozen' },
+      { quiz: 'r', state: 'locked' },
       [['s1', 'same_tree', '2026-10-03']],
     ],
     [
@@ -196,11 +196,11 @@ describe('stations held back', () => {
       on: fc.option(date),
       state: fc.constantFrom<OtherSitting['state']>(
         'draft',
-        'frozen',
+        'locked',
         'open',
         'closed',
-        'marked',
-        'given_back',
+        'graded',
+        'returned',
       ),
       makeUp: fc.boolean(),
       individuals: fc.constantFrom(new Set(['fir']), new Set(['pine']), new Set<string>()),

@@ -58,7 +58,7 @@ function ofRange(records: readonly RangeRecord[], areas: readonly RangeArea[], p
 /**
  * Whether a species could grow at a place, by its range, elevation, hardiness zones and what it is recorded to stand
  * on. What is not known of the place or of the species decides nothing and is told as unknown.
- * Source: 2-domain, Taxa (range) and Kinds of question (who could grow here).
+ * Source: docs/domain.md, Taxa.
  */
 export function couldGrow(
   place: GrowingPlace,

@@ -7,4 +7,4 @@ export type { Challenge, Found, Presence, RangeArea, RangeRecord, Spot } from '.
 export { REGIONS, countyCode, isCounty, regionOf, stateByFips, stateOf } from './regions.ts';
 export type { Region } from './regions.ts';
 export { wound } from './wound.ts';
-export type { Area } from './wound.ts';
+export type { Area, Ring } from './wound.ts';

@@ -1,6 +1,6 @@
 import { geoArea } from 'd3-geo';
 
-type Ring = readonly (readonly number[])[];
+export type Ring = readonly (readonly number[])[];
 export type Area =
   | { readonly type: 'Polygon'; readonly coordinates: readonly Ring[] }
   | { readonly type: 'MultiPolygon'; readonly coordinates: readonly (readonly Ring[])[] };

@@ -1,5 +1,5 @@
 import { applies, characterWords, stateWords, valueWords, withDescendants } from '../characters/index.ts';
-import type { Profile, Vocabulary, Wording } from '../characters/index.ts';
+import type { Vocabulary, Wording } from '../characters/index.ts';
 import { distributionOf, massBetween } from '../tells/index.ts';
 import type { Described } from '../tells/index.ts';
 
@@ -21,7 +21,7 @@ export function has(d: Described, feature: Feature, vocabulary: Vocabulary): Has
   if (!c) return 'unknown';
   const value = d.values.get(c.id)?.value;
   if (value?.kind === 'inapplicable') return 'no';
-  if (!value) return applies(c, d.values as Profile, vocabulary) === 'no' ? 'no' : 'unknown';
+  if (!value) return applies(c, d.values, vocabulary) === 'no' ? 'no' : 'unknown';
   const dist = distributionOf(c, value);
   if (!dist) return 'unknown';
   let share = 0;

@@ -94,7 +94,7 @@ const FIRST_LOOKS = [
 
 /**
  * Rules true of a list, short and sound first: “all and only” and “only” rules of its groups and of single species, with
- * at most one condition beforehand. Source: 2-domain, Rules of thumb.
+ * at most one condition beforehand. Source: docs/domain.md, Look-alikes and rules of thumb.
  * @param most how many are wanted.
  * @param onProgress told as the first looks are gone through.
  */

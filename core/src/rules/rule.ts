@@ -9,7 +9,7 @@ import type { Feature } from './feature.ts';
 export const QUANTIFIERS = ['all', 'only', 'all_and_only'] as const;
 export type Quantifier = (typeof QUANTIFIERS)[number];
 
-/** All, only, or all and only the taxa that meet some conditions have a feature. Source: 2-domain, Rules of thumb. */
+/** All, only, or all and only the taxa that meet some conditions have a feature. Source: docs/domain.md, Look-alikes and rules of thumb. */
 export interface Rule {
   readonly quantifier: Quantifier;
   /** The taxon they stand under; null for any. */
@@ -61,7 +61,7 @@ function hiddenOn(rule: Rule, d: Described, vocabulary: Vocabulary, conditions: 
 
 /**
  * Holds a rule against a list: whom it speaks of, who stands against it, of whom too little is recorded, and on whom it
- * cannot be seen now. Source: 2-domain, Look-alikes and rules of thumb.
+ * cannot be seen now. Source: docs/domain.md, Look-alikes and rules of thumb.
  * @param taxa every taxon of the list and those above them.
  */
 export function checkRule(

@@ -40,9 +40,9 @@ function entriesOf(library: LibraryPart): readonly NameEntry[] {
 }
 
 /**
- * Marks typed names without a library: a list of names and a table of answers in, the table with what each answer is
+ * Grades typed names without a library: a list of names and a table of answers in, the table with what each answer is
  * worth out. Columns in: `species,ask,typed`; added: `outcome,is,points,why`, points out of one.
- * Source: 5-formats; 3-computation, section 7.
+ * Source: docs/formats.md; docs/formulas.md, Grading names.
  */
 export function judgeAnswers(names: string, answers: string): Scripted {
   const list = readNameDocument(names, 'names');

@@ -7,7 +7,7 @@ Abies lasiocarpa,Pinaceae,subalpine fir | white fir,,,1,
 Frangula purshiana,Rhamnaceae,cascara,Rhamnus purshiana,,2,
 `;
 
-describe('typed answers marked without a library', () => {
+describe('typed answers graded without a library', () => {
   test('each with its outcome, what it names, points out of one and why', () => {
     const judged = judgeAnswers(
       NAMES,
@@ -24,7 +24,7 @@ describe('typed answers marked without a library', () => {
       'other_species,Abies lasiocarpa,0',
       'synonym,Frangula purshiana,1',
       'blank,,0',
-      expect.stringMatching(/^misspelt,Abies grandis,/),
+      expect.stringMatching(/^misspelled,Abies grandis,/),
     ]);
   });
 

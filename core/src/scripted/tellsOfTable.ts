@@ -62,7 +62,7 @@ function dataOf(plan: ImportPlan): LibraryData {
     character: s.part.character,
     source: s.part.source,
     value: s.value,
-    ...(shipped.has(s.part.source) ? { fallback: true } : {}),
+    ...(shipped.has(s.part.source) ? { shipped: true } : {}),
   }));
   const windows = plan.taxa.flatMap(({ part: t }) =>
     (t.seasons ?? []).map((w): WindowRow => ({
@@ -71,7 +71,7 @@ function dataOf(plan: ImportPlan): LibraryData {
       start: w.start,
       end: w.end,
       ref: { lat: w.lat, lon: w.lon, elevM: w.elevation },
-      ...(w.source !== null && shipped.has(w.source) ? { fallback: true } : {}),
+      ...(w.source !== null && shipped.has(w.source) ? { shipped: true } : {}),
     })),
   );
   return { taxa, statements, windows, policy: plan.merge ?? 'widest', policies: plan.policies };
@@ -90,7 +90,7 @@ function readRequest(r: TellsRequest): ReadFile<LibraryPart> {
 
 /**
  * Every pair of species of a file with its tells under conditions, strongest and easiest first.
- * Source: 5-formats; 3-computation, sections 1 and 2.
+ * Source: docs/formats.md; docs/formulas.md, Tells and twins.
  */
 export function tellsOfTable(request: TellsRequest): TellsFound {
   const read = readRequest(request);

@@ -13,7 +13,7 @@ export interface OrganCompleteness {
 
 /**
  * How complete a taxon is, organ by organ, counted against what its list needs: the characters by which at least half
- * of the list is described, as far as they apply to it. Source: 2-domain, Taxa (status).
+ * of the list is described, as far as they apply to it. Source: docs/domain.md, Taxa.
  * @param needed as `expectedCharacters` gives them for the list.
  */
 export function completeness(

@@ -31,7 +31,7 @@ function without(data: LibraryData, gone: Statement): LibraryData {
 
 /**
  * What a disagreement costs on a list: the pairs whose tells or verdict change if the one or the other source were
- * right. Source: 2-domain, Sources and disagreement.
+ * right. Source: docs/domain.md, Sources that disagree.
  * @param members taxa of the list.
  */
 export function costOf(

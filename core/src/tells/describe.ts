@@ -18,11 +18,11 @@ export interface WindowRow {
   readonly end: number;
   readonly ref: Place;
   /** Shipped with the application: gives way to any other window of the kind at the same taxon. */
-  readonly fallback?: boolean;
+  readonly shipped?: boolean;
 }
 
 /** A day on which something was seen to stand, or seen not to stand, at a site. */
-export interface Observed {
+export interface TaxonSighting {
   readonly taxon: string;
   readonly kind: WindowKind;
   /** Day of the year. */
@@ -47,7 +47,7 @@ export interface LibraryData {
 /** The class's site: where it lies, how strongly seasons shift there, and what was seen there. */
 export interface SitePlace extends Place {
   readonly rates?: ShiftRates;
-  readonly observed?: readonly Observed[];
+  readonly sightings?: readonly TaxonSighting[];
 }
 
 export interface DescribedTaxon extends Described {
@@ -83,7 +83,7 @@ function windowsOf(
   for (const level of lineage(taxa, id)) {
     for (const taxon of level) {
       const here = [...(rows.get(taxon) ?? [])].sort(
-        (a, b) => Number(a.fallback ?? false) - Number(b.fallback ?? false),
+        (a, b) => Number(a.shipped ?? false) - Number(b.shipped ?? false),
       );
       for (const row of here) if (!found.has(row.kind)) found.set(row.kind, row);
     }
@@ -91,7 +91,7 @@ function windowsOf(
   const rates = site?.rates ?? HOPKINS;
   return [...found.values()].flatMap((row) => {
     const shift = site ? shiftDays(row.ref, site, rates) : 0;
-    const seen = (site?.observed ?? []).filter((o) => o.taxon === id && o.kind === row.kind);
+    const seen = (site?.sightings ?? []).filter((o) => o.taxon === id && o.kind === row.kind);
     return shiftWindows([{ kind: row.kind, start: row.start, end: row.end }], shift, rates).map((w) => ({
       ...bySight(w, seen),
       origin: row.taxon,

@@ -1,9 +1,6 @@
-// @ts-expect-error the package ships no types
-import untyped from 'jstat';
+import erfc from '@stdlib/math-base-special-erfc';
 import { leavesUnder } from '../characters/index.ts';
 import type { Character, Frequency, RangeValue, StatesValue, Value } from '../characters/index.ts';
-
-const jstat = untyped as { erfc(x: number): number };
 
 /** How a taxon's individuals are spread over the values of one character. */
 export type Distribution =
@@ -79,7 +76,7 @@ const STEPS = 256;
 /** The standard normal's distribution function at 256 points a unit; between them a straight line errs by 5e-7 at most. */
 const TABLE = Float64Array.from(
   { length: 2 * REACH * STEPS + 2 },
-  (_, i) => 0.5 * jstat.erfc((REACH - i / STEPS) / Math.SQRT2),
+  (_, i) => 0.5 * erfc((REACH - i / STEPS) / Math.SQRT2),
 );
 
 export function cumulative(z: number): number {
@@ -168,7 +165,7 @@ function ofMeasure(v: RangeValue): Distribution {
 
 /**
  * The distribution a recorded value stands for. Weights usual 1, sometimes 0.25, rare 0.05; a coarse state is
- * spread over the states under it. Source: 3-computation, section 2.
+ * spread over the states under it. Source: docs/formulas.md, Distributions.
  */
 export function distributionOf(character: Character, value: Value): Distribution | null {
   if (value.kind === 'inapplicable') return null;

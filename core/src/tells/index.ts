@@ -1,16 +1,29 @@
 export { distributionOf, massBetween } from './distribution.ts';
 export type { Distribution } from './distribution.ts';
-export { easeOf, missRate } from './missRate.ts';
-export type { MissRate } from './missRate.ts';
+export { VOCABULARY_RATES, easeOf, missRate, readBy } from './missRate.ts';
+export type { MissRates } from './missRate.ts';
 export { GAPS, overlapOf, separate, separateAs } from './separation.ts';
 export type { Separation, Strength } from './separation.ts';
-export { comparePair, expectedCharacters, tells } from './tells.ts';
+export {
+  STRENGTH_ORDER,
+  comparePair,
+  expectedCharacters,
+  gapFor,
+  oneWayTells,
+  tells,
+  verdictFrom,
+} from './tells.ts';
 export type { Described, DescribedValue, OneWay, OpenCharacter, PairReport, Tell, Verdict } from './tells.ts';
 export { CAREFUL, careful } from './observer.ts';
-export { asShown, checkStation } from './station.ts';
-export type { StationReport } from './station.ts';
 export { describeTaxa } from './describe.ts';
-export type { DescribedTaxon, LibraryData, Observed, SeasonHere, SitePlace, WindowRow } from './describe.ts';
+export type {
+  DescribedTaxon,
+  LibraryData,
+  TaxonSighting,
+  SeasonHere,
+  SitePlace,
+  WindowRow,
+} from './describe.ts';
 export { costOf } from './cost.ts';
 export type { DisagreementCost, PairCost } from './cost.ts';
 export { worthRecording } from './worth.ts';

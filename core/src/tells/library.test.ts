@@ -109,7 +109,7 @@ describe('what is worth recording next', () => {
   });
 });
 
-describe('what a disagreement costs (2-domain, Sources and disagreement)', () => {
+describe('what a disagreement costs', () => {
   const data = library({
     'a by flora': { ...EVERGREEN, 'needle.bands': 'both-sides', 'form.height': '20-40 m' },
     'a by sheet': { 'needle.bands': 'below-only', 'form.height': '30-60 m' },

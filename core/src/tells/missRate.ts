@@ -1,26 +1,33 @@
-import type { Character } from '../characters/index.ts';
-
-/** How often a look at a character goes wrong, and where the figure comes from. */
-export interface MissRate {
-  readonly rate: number;
-  /** How many looks it counts for. */
-  readonly weight: number;
-  /** `vocabulary`: what is known of learners in general; a class's own looks have not been fitted. */
-  readonly base: 'vocabulary';
-}
-
-/** Nobody reads a character without ever being wrong. Source: 3-computation, section 3. */
-const LEAST = 0.01;
+import type { Character, MissRate, Vocabulary } from '../characters/index.ts';
 
 /**
- * How often a character is misread though looked at. Every figure that rests on a class's miss rates asks here; until
- * they can be fitted it gives the vocabulary's prior and says so.
+ * Gives how often learners get a character wrong: the prior of the vocabulary, or what was fitted to a class's own
+ * looks and applied.
  */
-export const missRate = (c: Character): MissRate => ({
-  rate: Math.max(LEAST, c.misread[0]),
+export type MissRates = (c: Character) => MissRate;
+
+/** Nobody reads a character without ever being wrong. Source: docs/formulas.md, Naming a tree. */
+const LEAST = 0.01;
+
+/** The vocabulary's prior: what is known of learners in general. */
+export const VOCABULARY_RATES: MissRates = (c) => ({
+  rate: c.misread[0],
   weight: c.misread[1],
   base: 'vocabulary',
 });
+
+/**
+ * The vocabulary as a class reads it. Whatever is computed with it, the order of tells, keys, the next look, what is
+ * worth recording, rests on these rates; nothing asks for them elsewhere.
+ */
+export const readBy = (vocabulary: Vocabulary, rates: MissRates): Vocabulary =>
+  new Map([...vocabulary].map(([id, c]) => [id, { ...c, missed: rates(c) }]));
+
+/** How often a character is misread though looked at, by the rates its vocabulary is read with; the prior otherwise. */
+export function missRate(c: Character): MissRate {
+  const found = c.missed ?? VOCABULARY_RATES(c);
+  return { ...found, rate: Math.max(LEAST, found.rate) };
+}
 
 /** Ease of a character, less is easier: its effort, the handling it needs, and how often it is misread. */
 export const easeOf = (c: Character): number => c.effort + c.needs.length * 0.5 + missRate(c).rate;

@@ -10,7 +10,7 @@ const tell = (character: string, a: string, b: string) => ({
 });
 const opposite = (b: string) => tell('twig.arrangement', 'opposite', b);
 
-describe('a careful observer between two (3-computation, section 4)', () => {
+describe('a careful observer between two', () => {
   test('the values printed there: one clean tell, a rare and a sometimes overlap, two of them, none', () => {
     expect(careful([opposite('alternate')], vocabulary)).toBeCloseTo(0.961, 3);
     expect(careful([opposite('alternate | opposite ??')], vocabulary)).toBeCloseTo(0.919, 2);

@@ -4,7 +4,7 @@ import { distributionOf, massBetween } from './distribution.ts';
 import type { Distribution } from './distribution.ts';
 import type { Tell } from './tells.ts';
 
-/** Each call of a careful observer is misread this often. Source: 3-computation, section 4 (a setting). */
+/** Each call of a careful observer is misread this often. Source: docs/formulas.md, A careful observer. */
 export const CAREFUL = 0.02;
 const MOST_GROUPS = 5;
 /** Steps of the grid on which log-likelihood ratios are added up. */
@@ -45,7 +45,7 @@ function called(
 /**
  * How often a careful observer who has the first of two before them, and knows it is one of the two, names it rightly:
  * E(A,B) = Σ P(y|A)²/(P(y|A)+P(y|B)) over the calls of at most the five strongest evidence groups, by adding up
- * log-likelihood ratios on a grid. Never by a class's miss rates. Source: 3-computation, section 4.
+ * log-likelihood ratios on a grid. Never by a class's miss rates. Source: docs/formulas.md, A careful observer.
  * @param tells what parts the two and can be plainly seen, strongest first; of an evidence group the first counts.
  * @returns 0.5 where nothing parts them, towards 1 the better they are parted.
  */

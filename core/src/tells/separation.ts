@@ -105,7 +105,7 @@ function gapShare(a: RangeValue, b: RangeValue): number {
 /**
  * How well a character separates two recorded values: clean where supports are disjoint, rare included, and ranges
  * leave a gap; usual up to an overlap of 0.20; partial up to 0.60. A missing side is unknown, an inapplicable one
- * no tell. Source: 3-computation, section 2.
+ * no tell. Source: docs/formulas.md, Separation.
  */
 export const separate = (
   character: Character,

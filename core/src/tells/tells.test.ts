@@ -4,7 +4,7 @@ import { CHARACTERS, vocabularyOf } from '../characters/index.ts';
 import type { Character, Frequency, RangeValue, StatesValue, Value } from '../characters/index.ts';
 import { EVERYTHING_AT_THE_TREE } from '../conditions/index.ts';
 import type { Conditions, Subject } from '../conditions/index.ts';
-import { asShown, checkStation, comparePair, distributionOf, overlapOf, separate } from './index.ts';
+import { comparePair, distributionOf, overlapOf, separate } from './index.ts';
 import type { Described } from './index.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
@@ -35,7 +35,7 @@ const strength = (id: string, a: Value, b: Value, gap?: number): string => {
   return s.kind === 'tell' ? s.strength : s.kind;
 };
 
-describe('how well a character separates (3-computation, section 2)', () => {
+describe('how well a character separates', () => {
   test('two needles against three is clean', () => {
     expect(strength('needle.bundle_count', range(2, 2), range(3, 3))).toBe('clean');
   });
@@ -223,55 +223,6 @@ describe('pairs under conditions', () => {
       expect(one.verdict).toBe(two.verdict);
       expect(one.tells.map((t) => t.character)).toEqual(two.tells.map((t) => t.character));
     }
-  });
-});
-
-describe('a station', () => {
-  const whitebark = described('whitebark', {
-    ...NEEDLE,
-    'needle.bundle_count': range(5, 5),
-    'fruit.falls': states(['torn-apart-by-birds', 'usual']),
-  });
-  const limber = described('limber', {
-    ...NEEDLE,
-    'needle.bundle_count': range(5, 5),
-    'fruit.falls': states(['falls-whole', 'usual']),
-  });
-  const lodgepole = described('lodgepole', {
-    ...NEEDLE,
-    'needle.bundle_count': range(2, 2),
-    'fruit.falls': states(['stays-for-years', 'usual']),
-  });
-  const list = [whitebark, limber, lodgepole];
-
-  test('two five-needle pines are twins until what fell is added', () => {
-    const bare = checkStation(limber, 'limber', list, vocabulary, october);
-    expect([bare.twins.map((t) => t.b), bare.told.map((t) => t.b)]).toEqual([['whitebark'], ['lodgepole']]);
-    const litter = { ...october, material: ['tree', 'twig', 'leaf', 'litter'] as const };
-    expect(checkStation(limber, 'limber', list, vocabulary, litter).told).toHaveLength(2);
-  });
-
-  test('certified states stand before the profile of the species', () => {
-    const odd = asShown(
-      'tree',
-      limber,
-      new Map([['needle.bundle_count', { value: range(4, 4) }]]),
-      limber.subject,
-    );
-    expect(checkStation(odd, 'limber', list, vocabulary, october).told.map((t) => t.b)).toContain(
-      'whitebark',
-    );
-  });
-
-  test('on a tree whose foliage is out of reach nothing is told by it', () => {
-    const subject: Subject = {
-      ...evergreen,
-      reach: { leaf: 'out', form: 'far', bark: 'out', twig: 'out', fruit: 'out' },
-    };
-    const high = asShown('tree', lodgepole, new Map(), subject);
-    expect(
-      checkStation(high, 'lodgepole', list, vocabulary, { ...october, material: ['tree'] }).told,
-    ).toEqual([]);
   });
 });
 

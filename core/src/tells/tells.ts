@@ -1,7 +1,7 @@
 import { inSeason, visible } from '../conditions/index.ts';
 import type { Conditions, Material, Season, Subject } from '../conditions/index.ts';
 import { applies } from '../characters/index.ts';
-import type { Character, Profile, Value, Vocabulary } from '../characters/index.ts';
+import type { Character, Value, Vocabulary } from '../characters/index.ts';
 import { easeOf } from './missRate.ts';
 import { GAPS, separate } from './separation.ts';
 import type { Strength } from './separation.ts';
@@ -54,9 +54,12 @@ export interface PairReport {
   readonly compared: number;
 }
 
-const STRENGTH_ORDER: Readonly<Record<Strength, number>> = { clean: 0, usual: 1, partial: 2 };
+/** Strengths from the strongest on. */
+export const STRENGTH_ORDER: Readonly<Record<Strength, number>> = { clean: 0, usual: 1, partial: 2 };
 
-const gapFor = (c: Conditions): number => (c.handling.includes('measure') ? GAPS.measured : GAPS.byEye);
+/** How far apart two ranges must lie to be told under these conditions. */
+export const gapFor = (c: Conditions): number =>
+  c.handling.includes('measure') ? GAPS.measured : GAPS.byEye;
 
 const ONE_WAY: readonly { organ: OneWay['organ']; season: Season; from: readonly Material[] }[] = [
   { organ: 'leaf', season: 'leaf-on', from: ['tree', 'twig'] },
@@ -64,7 +67,8 @@ const ONE_WAY: readonly { organ: OneWay['organ']; season: Season; from: readonly
   { organ: 'fruit', season: 'fruit', from: ['tree'] },
 ];
 
-function oneWayTells(a: Described, b: Described, conditions: Conditions): OneWay[] {
+/** Organs that stand on one of the two only, under these conditions. */
+export function oneWayTells(a: Described, b: Described, conditions: Conditions): OneWay[] {
   return ONE_WAY.flatMap(({ organ, season, from }): OneWay[] => {
     if (!from.some((m) => conditions.material.includes(m))) return [];
     const [onA, onB] = [a, b].map((d) => inSeason(d.subject, season, conditions.date).seen);
@@ -91,7 +95,7 @@ function lookAt(
   if (seenA === 'no' || seenB === 'no') return { kind: 'hidden' };
   const [valueA, valueB] = [a.values.get(character.id)?.value, b.values.get(character.id)?.value];
   const off = (d: Described, value: Value | undefined): boolean =>
-    value?.kind === 'inapplicable' || (!value && applies(character, d.values as Profile, v) === 'no');
+    value?.kind === 'inapplicable' || (!value && applies(character, d.values, v) === 'no');
   if (off(a, valueA) || off(b, valueB)) return { kind: 'hidden' };
   if (!valueA || !valueB) {
     const missing = valueA ? 'b' : valueB ? 'a' : 'both';
@@ -116,7 +120,7 @@ function lookAt(
  * Compares two described taxa or individuals under conditions: the tells by strength and ease, what is not recorded
  * and might decide, and whether the pair is told apart, twins or unproven. Only clean and usual tells tell. Twins are
  * called so only where at least half of what was compared is recorded of both and not merely presumed from a group.
- * Source: 3-computation, sections 1 and 2.
+ * Source: docs/formulas.md, Tells and twins.
  * @param expected characters that count as missing where neither side has them; see `expectedCharacters`.
  */
 export function comparePair(
@@ -147,17 +151,35 @@ export function comparePair(
     const c = vocabulary.get(id);
     return c ? easeOf(c) : 9;
   };
-  tells.sort(
-    (s, t) =>
-      STRENGTH_ORDER[s.strength] - STRENGTH_ORDER[t.strength] ||
-      easeOfId(s.character) - easeOfId(t.character),
-  );
+  const byEase = (s: { readonly character: string }, t: { readonly character: string }): number =>
+    easeOfId(s.character) - easeOfId(t.character);
+  return {
+    a: a.id,
+    b: b.id,
+    ...verdictFrom([...tells].sort(byEase), [...open].sort(byEase), [...presumed].sort(byEase), compared),
+    oneWay: oneWayTells(a, b, conditions),
+    compared,
+  };
+}
+
+/**
+ * What a pair comes to, from what its characters say, each the easiest first. Only clean and usual tells tell.
+ * @param presumed characters compared that are known on a side only by what ships for a group.
+ */
+export function verdictFrom(
+  tells: readonly Tell[],
+  open: readonly OpenCharacter[],
+  presumed: readonly OpenCharacter[],
+  compared: number,
+): Pick<PairReport, 'verdict' | 'tells' | 'open'> {
   const told = tells.some((t) => t.strength !== 'partial');
   // Two species known mostly by what ships for their genus are not proven alike by it.
-  if (!told && open.length === 0 && 2 * presumed.length > compared) open.push(...presumed);
-  open.sort((s, t) => easeOfId(s.character) - easeOfId(t.character));
-  const verdict: Verdict = told ? 'told' : open.length > 0 || compared === 0 ? 'unproven' : 'twins';
-  return { a: a.id, b: b.id, verdict, tells, oneWay: oneWayTells(a, b, conditions), open, compared };
+  const stillOpen = !told && open.length === 0 && 2 * presumed.length > compared ? presumed : open;
+  return {
+    verdict: told ? 'told' : stillOpen.length > 0 || compared === 0 ? 'unproven' : 'twins',
+    tells: [...tells].sort((s, t) => STRENGTH_ORDER[s.strength] - STRENGTH_ORDER[t.strength]),
+    open: stillOpen,
+  };
 }
 
 /**

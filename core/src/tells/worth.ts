@@ -97,7 +97,7 @@ export interface WorthOptions {
 /**
  * For a list, the few values that would settle the most pairs that are unproven or only weakly told, easiest first
  * where worth is equal. A greedy cover: each value is counted for the pairs that those before it leave open, since
- * one good tell settles a pair. Source: 2-domain, Taxa (completeness); issue of the profiles.
+ * one good tell settles a pair. Source: docs/domain.md, Taxa.
  * @returns null where it was stopped.
  */
 export function worthRecording(

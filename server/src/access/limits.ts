@@ -44,7 +44,7 @@ async function takeTurn(
   return { taken: false, waitMs: over(free_at) };
 }
 
-const giveBack = (db: Database, { bucket, everyMs }: Limit): Promise<unknown> =>
+const refund = (db: Database, { bucket, everyMs }: Limit): Promise<unknown> =>
   db.query(`update try_limit set free_at = free_at - $2 * interval '1 millisecond' where bucket = $1`, [
     bucket,
     everyMs,
@@ -71,7 +71,7 @@ export async function slowDown(app: App, limits: readonly Limit[]): Promise<() =
       taken.push(limit);
       continue;
     }
-    for (const t of taken) await giveBack(db, t);
+    for (const t of taken) await refund(db, t);
     const seconds = Math.max(1, Math.ceil(turn.waitMs / 1000));
     throw tooMany('There were many tries in a short time.', {
       remedy: `Wait ${seconds} ${seconds === 1 ? 'second' : 'seconds'}, then try again.`,
@@ -80,6 +80,6 @@ export async function slowDown(app: App, limits: readonly Limit[]): Promise<() =
   }
   if (waitMs > 0) await app.wait(waitMs);
   return async () => {
-    for (const t of taken) await giveBack(db, t);
+    for (const t of taken) await refund(db, t);
   };
 }

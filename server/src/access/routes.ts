@@ -3,7 +3,7 @@ import { v7 } from 'uuid';
 import type { Session } from '@hurrow/contract';
 import { maybe } from '../db/index.ts';
 import { invalid, conflict, forbidden, notSignedIn } from '../http/index.ts';
-import type { AnyoneHandlers, Call, Reply } from '../http/index.ts';
+import type { Call, CallOf, Handlers, ReplyOf } from '../http/index.ts';
 import { installGroups, installVocabulary } from '../library/index.ts';
 import { BROWSER_COOKIE, isKnownBrowser, rememberBrowser } from './knownBrowser.ts';
 import { slowDown } from './limits.ts';
@@ -47,8 +47,8 @@ function signInLimits(call: Call, name: string, known: boolean): readonly Limit[
   ];
 }
 
-async function signIn(call: Call): Promise<Reply> {
-  const { name, passphrase } = call.body as { name: string; passphrase: string };
+async function signIn(call: CallOf<'sessionStart'>): Promise<ReplyOf<'sessionStart'>> {
+  const { name, passphrase } = call.body;
   const { db } = call.app;
   const row = await maybe<{ ws: string; id: string; scrypt: string }>(
     db,
@@ -67,18 +67,10 @@ async function signIn(call: Call): Promise<Reply> {
   await right();
   const now = call.app.clock();
   const cookies = await db.transaction(async (tx) => [
-    await startSession(tx, now, { kind: 'account', ws: row.ws, account: row.id }),
+    await startSession(tx, now, { kind: 'account', ws: row.ws, account: row.id }, call.browser),
     ...(known ? [] : [await rememberBrowser(tx, now, { ws: row.ws, account: row.id })]),
   ]);
   return { status: 204, cookies };
-}
-
-interface SetupBody {
-  code: string;
-  workspace: string;
-  name: string;
-  passphrase: string;
-  site?: { name: string; lat: number; lon: number; elevM: number; tz: string };
 }
 
 function sameCode(sent: string, right: string): boolean {
@@ -88,8 +80,8 @@ function sameCode(sent: string, right: string): boolean {
 
 const alreadySetUp = () => conflict('Hurrow is already set up.', { remedy: 'Sign in.' });
 
-async function setup(call: Call): Promise<Reply> {
-  const body = call.body as SetupBody;
+async function setup(call: CallOf<'setup'>): Promise<ReplyOf<'setup'>> {
+  const { body } = call;
   const { db, setupCode } = call.app;
   const now = call.app.clock();
   if (setupCode === null || (await readWorkspace(db, now))) {
@@ -133,17 +125,20 @@ async function setup(call: Call): Promise<Reply> {
     );
     await installVocabulary(tx, ws);
     await installGroups(tx, ws);
-    return startSession(tx, now, { kind: 'account', ws, account });
+    return startSession(tx, now, { kind: 'account', ws, account }, call.browser);
   });
   return { status: 201, body: {}, cookies: [cookie] };
 }
 
-export const accessHandlers: AnyoneHandlers = {
+export const accessHandlers = {
   sessionRead: async (call) => ({ body: await session(call) }),
   sessionStart: signIn,
   sessionEnd: async (call) => {
     if (call.who.kind === 'account') await endSession(call.app.db, call.who.tokenHash);
-    return { status: 204, cookies: [{ name: STAFF_COOKIE, value: null, path: '/' }] };
+    return {
+      status: 204,
+      cookies: [{ name: STAFF_COOKIE, value: null, path: '/' }],
+    };
   },
   setup,
-};
+} satisfies Partial<Handlers>;

@@ -1,8 +1,10 @@
-import { ID, findUnkeepable, isKeepable } from '@hurrow/contract/schemas';
+import { taggedValue } from '@hurrow/core/answers';
+import type { AnswerValue, Sureness } from '@hurrow/core/answers';
+import { ID, isAnswerValue } from '@hurrow/contract/schemas';
 import { isMoment } from '@hurrow/core/conditions';
 
-/** The version of the lines written now; lines of version 1 have no `v`. */
-export const LINE_VERSION = 2;
+/** The version of the lines written now. Lines of version 1 have no `v`; up to version 2 values are not tagged. */
+export const LINE_VERSION = 3;
 
 /** One answer as it was received; everything needed to store it again. */
 export interface LoggedAnswer {
@@ -10,50 +12,79 @@ export interface LoggedAnswer {
   readonly ws: string;
   readonly sitting: string;
   readonly student: string;
+  /** Whose hand it is: a phone, a sheet, a file. */
+  readonly origin: 'phone' | 'paper' | 'import';
+  /** Which phone or sheet of its origin, from 1. */
   readonly takeover: number;
+  /** 1: the student's own; 2: a correction by staff. */
+  readonly precedence: 1 | 2;
   readonly sittingStation: string;
   readonly ask: string;
   readonly seq: number;
-  readonly typed: string | null;
-  readonly value: Readonly<Record<string, unknown>> | null;
-  readonly sure: string | null;
+  readonly value: AnswerValue;
   readonly deviceAt: string | null;
   readonly receivedAt: string;
-  readonly origin: 'phone' | 'paper';
-  readonly late: boolean;
-  /** It came after grading, so it is kept for the instructor and not counted. */
-  readonly afterGrading?: true;
+  /** How the sitting stood when it was received. */
+  readonly when: 'open' | 'closed' | 'graded';
 }
 
 export const writeLine = (a: LoggedAnswer): string => `${JSON.stringify({ v: LINE_VERSION, ...a })}\n`;
 
 const IDS = ['id', 'ws', 'sitting', 'student', 'sittingStation', 'ask'] as const;
-const SURE: ReadonlySet<unknown> = new Set([null, 'sure', 'leaning', 'guessing']);
-const ORIGINS: ReadonlySet<unknown> = new Set(['phone', 'paper']);
-const MOST_TYPED = 400;
+const ORIGINS: ReadonlySet<unknown> = new Set(['phone', 'paper', 'import']);
+const WHEN: ReadonlySet<unknown> = new Set(['open', 'closed', 'graded']);
 const MOST_TAKEOVER = 1_000_000;
 
 const isCount = (n: unknown, most: number): n is number =>
   typeof n === 'number' && Number.isInteger(n) && n >= 1 && n <= most;
 
-const isValue = (value: unknown): boolean =>
-  value === null || (typeof value === 'object' && !Array.isArray(value) && findUnkeepable(value) === null);
-
 function hasShape(line: Readonly<Record<string, unknown>>): boolean {
-  const { v, typed, value, sure, receivedAt, origin, late } = line;
+  const { v, value, receivedAt, origin, precedence, when } = line;
   return (
-    (v === undefined || v === LINE_VERSION) &&
+    v === LINE_VERSION &&
     IDS.every((k) => typeof line[k] === 'string' && ID.test(line[k])) &&
     isCount(line['takeover'], MOST_TAKEOVER) &&
     isCount(line['seq'], MOST_TAKEOVER) &&
-    (typed === null || (typeof typed === 'string' && typed.length <= MOST_TYPED && isKeepable(typed))) &&
-    isValue(value) &&
-    SURE.has(sure) &&
+    isAnswerValue(value) &&
+    (precedence === 1 || precedence === 2) &&
     typeof receivedAt === 'string' &&
     isMoment(receivedAt) &&
     ORIGINS.has(origin) &&
-    typeof late === 'boolean'
+    WHEN.has(when)
   );
+}
+
+/** Sheets once bore numbers from here on, above those of all phones. */
+const EARLIER_PAPER = 1000;
+const SURE: ReadonlySet<unknown> = new Set([undefined, null, 'sure', 'leaning', 'guessing']);
+
+const isText = (t: unknown): boolean => t === undefined || t === null || typeof t === 'string';
+
+/** Brings a line of an earlier version to today's form; anything that was no answer then stays none. */
+function upgraded(line: Readonly<Record<string, unknown>>): Readonly<Record<string, unknown>> | null {
+  if (line['v'] === LINE_VERSION) return line;
+  if (line['v'] !== undefined && line['v'] !== 2) return null;
+  const { v: _v, typed, value, sure, late, afterGrading, origin, takeover, ...rest } = line;
+  const said = (value ?? {}) as { state?: unknown; written?: unknown };
+  const isWhole =
+    typeof said === 'object' && isText(typed) && isText(said.state) && isText(said.written) && SURE.has(sure);
+  if (!isWhole || typeof late !== 'boolean' || typeof takeover !== 'number') return null;
+  const paper = origin === 'paper';
+  return {
+    ...rest,
+    v: LINE_VERSION,
+    origin,
+    takeover: takeover >= EARLIER_PAPER ? takeover - EARLIER_PAPER + 1 : takeover,
+    // What staff entered always counted before what a phone had sent.
+    precedence: paper ? 2 : 1,
+    value: taggedValue({
+      typed: typed as string | null,
+      state: said.state as string | null,
+      written: said.written as string | null,
+      sure: sure as Sureness | null,
+    }),
+    when: afterGrading === true ? 'graded' : late ? 'closed' : 'open',
+  };
 }
 
 /** Lower-cases ids written before they had one spelling, and drops a device time the database would refuse. */
@@ -76,8 +107,9 @@ export function readLine(text: string): LoggedAnswer | null {
     return null;
   }
   if (typeof parsed !== 'object' || parsed === null || Array.isArray(parsed)) return null;
-  const line = normalized(parsed as Record<string, unknown>);
-  if (!hasShape(line)) return null;
+  const today = upgraded(parsed as Record<string, unknown>);
+  const line = today === null ? null : normalized(today);
+  if (line === null || !hasShape(line)) return null;
   const { v: _v, ...answer } = line;
   return answer as unknown as LoggedAnswer;
 }

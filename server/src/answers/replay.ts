@@ -2,9 +2,10 @@ import type { Database, Sql } from '../db/index.ts';
 import { isRefusedByData } from '../db/index.ts';
 import type { LoggedAnswer } from './line.ts';
 import type { AnswersLog, Digest, ReadLine, Segment } from './log.ts';
-import { knownAnswers } from './known.ts';
+import { isOnRecord, knownAnswers } from './known.ts';
 import { storeAnswers } from './store.ts';
-import type { From, StoreReceipt } from './store.ts';
+import type { From } from './insert.ts';
+import type { StoreReceipt } from './store.ts';
 
 export interface Replayed {
   /** Answers brought into the database. */
@@ -15,7 +16,8 @@ export interface Replayed {
   readonly aside: number;
 }
 
-interface Failed {
+export type { StoreReceipt };
+export interface Failed {
   readonly answer: LoggedAnswer;
   readonly why: string;
 }
@@ -28,7 +30,7 @@ interface Failed {
 export async function storeSafely(
   db: Database,
   answers: readonly LoggedAnswer[],
-  from: From = 'phone',
+  from: From = 'hand',
 ): Promise<StoreReceipt & { readonly failed: readonly Failed[] }> {
   try {
     return { ...(await db.transaction((tx) => storeAnswers(tx, answers, from))), failed: [] };
@@ -37,7 +39,7 @@ export async function storeSafely(
     const [only] = answers;
     if (answers.length === 1 && only) {
       const why = error instanceof Error ? error.message : String(error);
-      return { accepted: [], conflicts: [], failed: [{ answer: only, why }] };
+      return { accepted: [], disputed: [], failed: [{ answer: only, why }] };
     }
     const half = Math.ceil(answers.length / 2);
     const [a, b] = [
@@ -46,7 +48,7 @@ export async function storeSafely(
     ];
     return {
       accepted: [...a.accepted, ...b.accepted],
-      conflicts: [...a.conflicts, ...b.conflicts],
+      disputed: [...a.disputed, ...b.disputed],
       failed: [...a.failed, ...b.failed],
     };
   }
@@ -102,18 +104,18 @@ async function replayChunk(
   for (const a of all) if (erased.has(a.student)) counts.erased.add(a.student);
   const answers = all.filter((a) => !erased.has(a.student));
   const known = await knownAnswers(db, answers);
-  const missing = answers.filter((a) => !known.stored.has(a.id) && !known.kept.has(a.id));
+  const missing = answers.filter((a) => !isOnRecord(a, known));
   if (missing.length === 0) return;
   const here = await placeable(db, missing);
   counts.left += missing.length - here.size;
   counts.open += missing.length - here.size;
-  const { accepted, conflicts, failed } = await storeSafely(
+  const { accepted, disputed, failed } = await storeSafely(
     db,
     missing.filter((a) => here.has(a)),
     // PGlite is this process alone, so nothing that was looked up can go away in between.
     db.kind === 'pglite' ? 'log, keys checked' : 'log',
   );
-  counts.stored += accepted.length + conflicts.length;
+  counts.stored += accepted.length + disputed.length;
   for (const f of failed)
     await log.setAside({ segment, raw: JSON.stringify(f.answer), why: `The database refused it: ${f.why}` });
 }
@@ -130,7 +132,7 @@ export async function recordSegment(sql: Sql, name: string, d: Digest): Promise<
 /** The sittings of segments that still take answers, so that their segments stay open. */
 async function openSittings(db: Sql): Promise<ReadonlySet<string>> {
   const rows = await db.query<{ id: string }>(
-    `select id from sitting where state in ('draft', 'frozen', 'open')`,
+    `select id from sitting where state in ('draft', 'locked', 'open')`,
   );
   return new Set(rows.map((r) => r.id));
 }
@@ -177,7 +179,6 @@ export async function replayAnswers(
       if (total.stored + counts.stored < analyzeAt) continue;
       // Tables that grow fast are planned as if they were small until they are analyzed.
       await db.query('analyze response');
-      await db.query('analyze response_call');
       analyzeAt *= 4;
     }
     total.stored += counts.stored;
@@ -199,9 +200,7 @@ export async function closeSegments(db: Database, log: AnswersLog, sitting: stri
     for await (const chunk of log.lines(name)) {
       const answers = chunk.flatMap((l) => l.answer ?? []);
       const known = await knownAnswers(db, answers);
-      whole =
-        answers.length === chunk.length &&
-        answers.every(({ id }) => known.stored.has(id) || known.kept.has(id));
+      whole = answers.length === chunk.length && answers.every((a) => isOnRecord(a, known));
       if (!whole) break;
     }
     if (whole) await recordSegment(db, name, await log.close(name));

@@ -10,6 +10,7 @@ import {
 import { open } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { answerText } from '@hurrow/core/answers';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { v4 } from 'uuid';
@@ -32,17 +33,21 @@ async function answers(log: AnswersLog): Promise<LoggedAnswer[]> {
   for await (const chunk of allAnswers(log)) found.push(...chunk);
   return found;
 }
-const typed = async (log: AnswersLog): Promise<(string | null)[]> => (await answers(log)).map((a) => a.typed);
+const typed = async (log: AnswersLog): Promise<string[]> =>
+  (await answers(log)).map((a) => answerText(a.value));
 const segment = (n = 1): string => join(folder, `${SITTING}-${n}.jsonl`);
 
 describe('a segment of the answers log', () => {
   test('holds what was appended, in order, for the next process too', async () => {
     const first = await answersInFolder(folder);
-    await first.append([loggedAnswer({ typed: 'a' }), loggedAnswer({ typed: 'b' })]);
-    await first.append([loggedAnswer({ typed: 'c' })]);
+    await first.append([
+      loggedAnswer({ value: { kind: 'name', text: 'a' } }),
+      loggedAnswer({ value: { kind: 'name', text: 'b' } }),
+    ]);
+    await first.append([loggedAnswer({ value: { kind: 'name', text: 'c' } })]);
     await first.end();
     const second = await answersInFolder(folder);
-    await second.append([loggedAnswer({ typed: 'd' })]);
+    await second.append([loggedAnswer({ value: { kind: 'name', text: 'd' } })]);
     expect(await typed(second)).toEqual(['a', 'b', 'c', 'd']);
     await second.end();
   });
@@ -85,7 +90,7 @@ describe('a segment of the answers log', () => {
         fc.array(fc.string({ unit: 'grapheme', maxLength: 50 }), { minLength: 1, maxLength: 5 }),
         async (texts) => {
           const kept = texts.map((t) => t.replaceAll('\u0000', ''));
-          await log.append(kept.map((t) => loggedAnswer({ typed: t })));
+          await log.append(kept.map((t) => loggedAnswer({ value: { kind: 'name', text: t } })));
           expect((await typed(log)).slice(-kept.length)).toEqual(kept);
         },
       ),
@@ -117,14 +122,17 @@ describe('a write that fails', () => {
   test('is cut back: what was written before and after it is whole, and nothing is glued to a torn line', async () => {
     const room = { bytes: 700 };
     const log = await answersInFolder(folder, null, smallDisk(room));
-    await log.append([loggedAnswer({ typed: 'before' })]);
+    await log.append([loggedAnswer({ value: { kind: 'name', text: 'before' } })]);
     await expect(
-      log.append([loggedAnswer({ typed: 'torn' }), loggedAnswer({ typed: 'torn too' })]),
+      log.append([
+        loggedAnswer({ value: { kind: 'name', text: 'torn' } }),
+        loggedAnswer({ value: { kind: 'name', text: 'torn too' } }),
+      ]),
     ).rejects.toMatchObject({
       code: 'ENOSPC',
     });
     room.bytes = 1_000_000;
-    await log.append([loggedAnswer({ typed: 'after' })]);
+    await log.append([loggedAnswer({ value: { kind: 'name', text: 'after' } })]);
     expect(await typed(log)).toEqual(['before', 'after']);
     await log.end();
     expect(readFileSync(segment(), 'utf8').endsWith('\n')).toBe(true);
@@ -138,8 +146,10 @@ describe('a write that fails', () => {
       return { ...plainOf(handle), datasync: () => Promise.reject(new Error('bad sector')) };
     };
     const log = await answersInFolder(folder, null, failing);
-    const good = log.append([loggedAnswer({ typed: 'good' })]);
-    await expect(log.append([loggedAnswer({ sitting: other, typed: 'bad' })])).rejects.toThrow('bad sector');
+    const good = log.append([loggedAnswer({ value: { kind: 'name', text: 'good' } })]);
+    await expect(
+      log.append([loggedAnswer({ sitting: other, value: { kind: 'name', text: 'bad' } })]),
+    ).rejects.toThrow('bad sector');
     await good;
     expect(await typed(log)).toEqual(['good']);
     await log.end();
@@ -156,7 +166,7 @@ const plainOf = (handle: Awaited<ReturnType<OpenAppend>>): Awaited<ReturnType<Op
 describe('what a crash leaves', () => {
   test('a torn last line is cut back', async () => {
     const first = await answersInFolder(folder);
-    await first.append([loggedAnswer({ typed: 'whole' })]);
+    await first.append([loggedAnswer({ value: { kind: 'name', text: 'whole' } })]);
     await first.end();
     appendFileSync(segment(), '{"v":2,"id":"torn","ws":"w","sit');
     const second = await answersInFolder(folder);
@@ -167,18 +177,23 @@ describe('what a crash leaves', () => {
 
   test('a last line that lacks only its line break is kept', async () => {
     const first = await answersInFolder(folder);
-    await first.append([loggedAnswer({ typed: 'one' }), loggedAnswer({ typed: 'two' })]);
+    await first.append([
+      loggedAnswer({ value: { kind: 'name', text: 'one' } }),
+      loggedAnswer({ value: { kind: 'name', text: 'two' } }),
+    ]);
     await first.end();
     writeFileSync(segment(), readFileSync(segment(), 'utf8').trimEnd());
     const second = await answersInFolder(folder);
-    await second.append([loggedAnswer({ typed: 'three' })]);
+    await second.append([loggedAnswer({ value: { kind: 'name', text: 'three' } })]);
     expect(await typed(second)).toEqual(['one', 'two', 'three']);
     await second.end();
   });
 
   test('any cut of a segment leaves every whole line readable, and the log goes on', async () => {
     const first = await answersInFolder(folder);
-    await first.append(Array.from({ length: 4 }, (_, i) => loggedAnswer({ typed: `name ${i} é🌲` })));
+    await first.append(
+      Array.from({ length: 4 }, (_, i) => loggedAnswer({ value: { kind: 'name', text: `name ${i} é🌲` } })),
+    );
     await first.end();
     const whole = readFileSync(segment());
     await fc.assert(
@@ -188,7 +203,7 @@ describe('what a crash leaves', () => {
         const before = whole.subarray(0, length).toString('latin1').split('\n').length - 1;
         const kept = await typed(cut);
         expect([before, before + 1]).toContain(kept.length);
-        await cut.append([loggedAnswer({ typed: 'next' })]);
+        await cut.append([loggedAnswer({ value: { kind: 'name', text: 'next' } })]);
         expect(await typed(cut)).toEqual([...kept, 'next']);
         await cut.end();
         for (const f of readdirSync(folder)) if (f !== `${SITTING}-1.jsonl`) rmSync(join(folder, f));
@@ -201,11 +216,11 @@ describe('what a crash leaves', () => {
 describe('the life of a segment', () => {
   test('closed, it is known by its digest, and the next answer of its sitting opens another', async () => {
     const log = await answersInFolder(folder);
-    await log.append([loggedAnswer({ typed: 'first' })]);
+    await log.append([loggedAnswer({ value: { kind: 'name', text: 'first' } })]);
     const [name = ''] = await log.retire(SITTING);
     const digest = await log.close(name);
     expect(digest).toMatchObject({ lines: 1, bytes: statSync(segment()).size });
-    await log.append([loggedAnswer({ typed: 'late' })]);
+    await log.append([loggedAnswer({ value: { kind: 'name', text: 'late' } })]);
     await log.end();
     const again = await answersInFolder(folder);
     expect(again.segments()).toEqual([
@@ -229,7 +244,8 @@ describe('the life of a segment', () => {
 
   test('the single file of earlier versions becomes a segment, and nothing in it is lost', async () => {
     const legacy = join(home, 'answers.log');
-    const { v: _v, ...old } = { v: 1, ...loggedAnswer({ typed: 'from before' }) };
+    const { value: _value, precedence: _p, when: _w, ...rest } = loggedAnswer();
+    const old = { ...rest, typed: 'from before', value: null, sure: null, late: false };
     writeFileSync(legacy, `${JSON.stringify(old)}\n${JSON.stringify({ ...old, id: v4().toUpperCase() })}\n`);
     const log = await answersInFolder(folder, legacy);
     expect(await typed(log)).toEqual(['from before', 'from before']);
@@ -241,17 +257,20 @@ describe('the life of a segment', () => {
   test('forgetting a student removes every line of theirs, set aside or not, and nobody else’s', async () => {
     const gone = v4();
     const log = await answersInFolder(folder);
-    await log.append([loggedAnswer({ typed: 'stays' }), loggedAnswer({ student: gone, typed: 'goes' })]);
+    await log.append([
+      loggedAnswer({ value: { kind: 'name', text: 'stays' } }),
+      loggedAnswer({ student: gone, value: { kind: 'name', text: 'goes' } }),
+    ]);
     const [name = ''] = await log.retire(SITTING);
     await log.close(name);
-    await log.append([loggedAnswer({ student: gone, typed: 'goes too' })]);
+    await log.append([loggedAnswer({ student: gone, value: { kind: 'name', text: 'goes too' } })]);
     await log.setAside({ segment: name, raw: JSON.stringify({ student: gone }), why: 'broken' });
     await log.setAside({ segment: name, raw: 'other', why: 'broken' });
     const changed = await log.forget(gone);
     expect([...changed.keys()]).toEqual([name]);
     expect(await typed(log)).toEqual(['stays']);
     expect(log.aside()).toBe(1);
-    await log.append([loggedAnswer({ typed: 'goes on' })]);
+    await log.append([loggedAnswer({ value: { kind: 'name', text: 'goes on' } })]);
     expect(await typed(log)).toContain('goes on');
     await log.end();
     for (const f of readdirSync(folder)) expect(readFileSync(join(folder, f), 'utf8')).not.toContain(gone);

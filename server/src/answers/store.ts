@@ -1,29 +1,34 @@
-import { v7 } from 'uuid';
-import { insertRows } from '../db/index.ts';
+import { sameAnswer } from '@hurrow/core/answers';
+import type { DisputeKind } from '@hurrow/core/answers';
 import type { Sql } from '../db/index.ts';
 import { attemptsFor } from './attempts.ts';
 import { columns } from './columns.ts';
-import { insertResponses } from './insert.ts';
-import { isStored, knownAnswers } from './known.ts';
+import { disputesOf, giveWay, keepDisputes } from './disputed.ts';
+import type { NewDispute } from './disputed.ts';
+import { insertFree, insertSequenced, placed } from './insert.ts';
+import type { From } from './insert.ts';
+import { NOTHING_KNOWN, isOnRecord, isStored, knownAnswers } from './known.ts';
+import type { KnownAnswers } from './known.ts';
 import type { LoggedAnswer } from './line.ts';
 
-/**
- * Where answers come from. Those of the log are looked up before, so that only what the database lacks is given here;
- * *keys checked* where every row they refer to was looked up too, by the only process on the database.
- */
-export type From = 'phone' | 'log' | 'log, keys checked';
-
 export interface StoreReceipt {
+  /** Answers that are stored and count as they are. */
   readonly accepted: readonly string[];
-  readonly conflicts: readonly { readonly id: string; readonly why: string }[];
+  /** Answers that are kept and wait for a decision. */
+  readonly disputed: readonly { readonly id: string; readonly kind: DisputeKind }[];
 }
 
-export const OTHER_CONTENT = 'An answer with this id is already stored with other content; both are kept.';
-export const AFTER_GRADING =
-  'It came after grading. It is kept, and your instructor decides whether it counts.';
+const WHEN: Readonly<Record<string, LoggedAnswer['when']>> = {
+  open: 'open',
+  graded: 'graded',
+  returned: 'graded',
+};
 
-/** Sittings by state, locked against being graded or closed until the answers are stored. */
-async function statesOf(sql: Sql, answers: readonly LoggedAnswer[]): Promise<ReadonlyMap<string, string>> {
+/** How each sitting stands, locked against being graded or closed until the answers are stored. */
+async function statesOf(
+  sql: Sql,
+  answers: readonly LoggedAnswer[],
+): Promise<ReadonlyMap<string, LoggedAnswer['when']>> {
   const rows = await sql.query<{ id: string; state: string }>(
     `select s.id, s.state from unnest($1::uuid[], $2::uuid[]) w(ws, id)
      join sitting s on s.ws = w.ws and s.id = w.id order by s.id for share of s`,
@@ -33,64 +38,76 @@ async function statesOf(sql: Sql, answers: readonly LoggedAnswer[]): Promise<Rea
       (a) => a.sitting,
     ),
   );
-  return new Map(rows.map((r) => [r.id, r.state]));
+  return new Map(rows.map((r) => [r.id, WHEN[r.state] ?? 'closed']));
 }
-
-const keepConflicts = (sql: Sql, answers: readonly { readonly a: LoggedAnswer; readonly why: string }[]) =>
-  insertRows(
-    sql,
-    'conflict',
-    answers.map(({ a, why }) => ({ ws: a.ws, id: v7(), payload: a, why, at: a.receivedAt })),
-  );
-
-const NOTHING_KNOWN: Awaited<ReturnType<typeof knownAnswers>> = { stored: new Map(), kept: new Set() };
 
 /**
  * Stores answers of any number of students within a transaction, in a handful of statements. One sent twice is
- * accepted again; one with other content under the same id, and one that comes after grading, is kept as a conflict.
- * @param from answers from the log are those the database lacks, looked up before; one that came in time is stored
- * though its sitting has been graded since.
+ * accepted again. One with other content under the same id, one that comes too late, and one that contradicts what
+ * another phone or sheet of the student said before, are kept as disputes.
+ * @param from for answers from the log, how the sitting stood when they arrived is what the log says, though the
+ * sitting has been graded since.
  * @throws what the database throws; then nothing of them is stored.
  */
 export async function storeAnswers(
   sql: Sql,
   answers: readonly LoggedAnswer[],
-  from: From = 'phone',
+  from: From = 'hand',
 ): Promise<StoreReceipt> {
-  if (answers.length === 0) return { accepted: [], conflicts: [] };
+  if (answers.length === 0) return { accepted: [], disputed: [] };
   const states = await statesOf(sql, answers);
-  // The locks on the attempts come before the look at what is stored, so that a twin batch is seen.
+  // The locks on the attempts come before anything is stored, so that a twin batch is seen.
   const attempts = await attemptsFor(sql, answers);
-  const known = from !== 'phone' ? NOTHING_KNOWN : await knownAnswers(sql, answers);
-  const accepted: string[] = [];
-  const conflicts: { a: LoggedAnswer; why: string; said: string }[] = [];
   const fresh = new Map<string, LoggedAnswer>();
-  for (const a of answers) {
-    const first = fresh.get(a.id);
-    const state = states.get(a.sitting);
-    // Staff may still enter a sheet after grading; a phone comes too late then, and everybody once results are returned.
-    const over = state === 'given_back' || (state === 'marked' && a.origin === 'phone');
-    if (isStored(a, known.stored) || (first && JSON.stringify(first) === JSON.stringify(a)))
-      accepted.push(a.id);
-    else if (known.stored.has(a.id) || first)
-      conflicts.push({ a, why: 'the same id with other content', said: OTHER_CONTENT });
-    else if (a.afterGrading === true || (over && (from === 'phone' || a.late)))
-      conflicts.push({ a, why: 'came after grading', said: AFTER_GRADING });
-    else {
-      fresh.set(a.id, a);
-      accepted.push(a.id);
-    }
-  }
+  for (const a of answers) if (!fresh.has(a.id)) fresh.set(a.id, a);
   const rows = [...fresh.values()];
-  const late = new Set(
-    rows
-      .filter((a) => from === 'phone' && a.origin === 'phone' && states.get(a.sitting) !== 'open')
-      .map((a) => a.id),
-  );
-  if (rows.length > 0) await insertResponses(sql, rows, attempts, late, from);
-  await keepConflicts(
+  const whenOf = (a: LoggedAnswer): LoggedAnswer['when'] =>
+    from === 'hand' ? (states.get(a.sitting) ?? a.when) : a.when;
+  const kinds = await disputesOf(sql, rows, whenOf);
+  const late = new Set(rows.filter((a) => a.origin === 'phone' && whenOf(a) !== 'open').map((a) => a.id));
+  const inserted = await insertFree(sql, placed(rows, attempts), late, from);
+  // What is not in has its id or its sequence number taken; only then is it looked up which.
+  const missing = rows.filter((a) => !inserted.has(a.id));
+  const known = missing.length === 0 ? NOTHING_KNOWN : await knownAnswers(sql, missing);
+  const behind = missing.filter((a) => !known.stored.has(a.id));
+  await insertSequenced(sql, placed(behind, attempts), late, from);
+  const isNew = new Set([...inserted, ...behind.map((a) => a.id)]);
+  const beside = answers.flatMap((answer): NewDispute[] => {
+    const first = fresh.get(answer.id) ?? answer;
+    const same = isNew.has(answer.id) ? sameAnswer(first.value, answer.value) : isOnRecord(answer, known);
+    return same ? [] : [{ answer, kind: 'other_content', beside: true }];
+  });
+  const disputes = rows.flatMap((answer): NewDispute[] => {
+    const kind = isNew.has(answer.id) ? kinds.get(answer.id) : undefined;
+    return kind === undefined ? [] : [{ answer, kind, beside: false }];
+  });
+  await keepDisputes(sql, [...disputes, ...beside]);
+  await giveWay(
     sql,
-    conflicts.filter(({ a }) => !known.kept.has(a.id)),
+    rows.filter((a) => a.precedence === 2 && isNew.has(a.id)),
   );
-  return { accepted, conflicts: conflicts.map(({ a, said }) => ({ id: a.id, why: said })) };
+  return receiptOf(answers, new Map(disputes.map((d) => [d.answer.id, d.kind])), beside, known);
+}
+
+/** What became of each answer; one sent again hears the same as the first time. */
+function receiptOf(
+  answers: readonly LoggedAnswer[],
+  kinds: ReadonlyMap<string, DisputeKind>,
+  beside: readonly NewDispute[],
+  known: KnownAnswers,
+): StoreReceipt {
+  const accepted: string[] = [];
+  const disputed: { id: string; kind: DisputeKind }[] = [];
+  const set = new Set(beside.map((b) => b.answer));
+  const kindOf = (a: LoggedAnswer): DisputeKind | null => {
+    if (set.has(a)) return 'other_content';
+    if (isStored(a, known.stored)) return known.stored.get(a.id)?.waits ?? null;
+    return known.kept.has(a.id) ? 'other_content' : (kinds.get(a.id) ?? null);
+  };
+  for (const a of answers) {
+    const kind = kindOf(a);
+    if (kind) disputed.push({ id: a.id, kind });
+    else accepted.push(a.id);
+  }
+  return { accepted, disputed };
 }

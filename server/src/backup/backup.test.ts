@@ -23,7 +23,7 @@ beforeAll(async () => {
     await phone.call('POST', '/api/walk/submit');
   }
   await moveSitting(owner, sitting.id, 'closed');
-  await owner.call('POST', `/api/sittings/${sitting.id}/marking-runs`);
+  await owner.call('POST', `/api/sittings/${sitting.id}/grading-runs`);
   bytes = await writeBackup(app.db, app.answers, 'test', AT);
 });
 afterAll(() => app.close());
@@ -79,21 +79,23 @@ describe('one student', () => {
     const sections = await owner.call<Section[]>('GET', '/api/sections');
     const student = sections.body.flatMap((s) => s.students).find((s) => s.code === '11');
     if (!student) throw new Error('No student 11');
-    const record = await owner.call<{ code: string; answers: { typed: string; outcome: string }[] }>(
+    const record = await owner.call<{ code: string; answers: { answer: string; outcome: string }[] }>(
       'GET',
       `/api/students/${student.id}/record`,
     );
     expect(record.body.code).toBe('11');
-    expect(record.body.answers.map((a) => a.typed)).toContain('Abies lasiocarpa');
+    expect(record.body.answers.map((a) => a.answer)).toContain('Abies lasiocarpa');
     expect(record.body.answers.some((a) => typeof a.outcome === 'string')).toBe(true);
     const looks = async () =>
       (await app.db.query<{ n: number }>('select coalesce(sum(looks), 0)::integer as n from cell'))[0]?.n ??
       0;
     const before = await looks();
+    const own = await app.db.query('select 1 from look where student = $1', [student.id]);
+    expect(own.length).toBeGreaterThan(0);
 
     expect((await owner.call('DELETE', `/api/students/${student.id}`)).status).toBe(204);
     expect((await owner.call('GET', `/api/students/${student.id}/record`)).status).toBe(404);
-    expect(await looks()).toBe(before - 1);
+    expect(await looks()).toBe(before - own.length);
     const after = filesOf(await writeBackup(app.db, app.answers, 'test', AT));
     for (const [name, text] of Object.entries(after)) {
       if (name !== 'tables/erased_student.jsonl')
@@ -113,7 +115,7 @@ describe('one student', () => {
       for (const name of [
         'student',
         'response',
-        'mark',
+        'grade',
         'look',
         'cell',
         'cell_student',
@@ -163,7 +165,7 @@ describe('a file that is no backup', () => {
     ],
     [
       'was changed by hand',
-      () => zipSync({ ...right(), 'tables/mark.jsonl': strToU8('{}\n') }),
+      () => zipSync({ ...right(), 'tables/grade.jsonl': strToU8('{}\n') }),
       /not as it was written/,
     ],
   ])('%s: refused, and nothing is written', (_, made, message) => {

@@ -1,5 +1,5 @@
 import { forbidden } from '../http/index.ts';
-import type { Account, Call, Reply, StaffHandlers } from '../http/index.ts';
+import type { CallOf, Handlers, ReplyOf } from '../http/index.ts';
 import { writeBackup } from './write.ts';
 
 export { readBackup } from './read.ts';
@@ -8,7 +8,7 @@ export type { Restored } from './restore.ts';
 export { writeBackup } from './write.ts';
 
 /** A backup holds every name and every answer, so only the owner takes one. */
-async function backup(call: Call<Account>): Promise<Reply> {
+async function backup(call: CallOf<'backup'>): Promise<ReplyOf<'backup'>> {
   if (call.who.role !== 'owner')
     throw forbidden('Only the owner may take a backup.', { remedy: 'Ask the owner of the workspace.' });
   const at = call.app.clock().toISOString();
@@ -22,4 +22,4 @@ async function backup(call: Call<Account>): Promise<Reply> {
   };
 }
 
-export const backupHandlers: StaffHandlers = { backup };
+export const backupHandlers = { backup } satisfies Partial<Handlers>;

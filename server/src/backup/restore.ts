@@ -2,6 +2,7 @@ import type { AnswersLog, Erasure } from '../answers/index.ts';
 import { allAnswers, answersInMemory, replayAnswers } from '../answers/index.ts';
 import { bulkLoad, isRefusedByData, migrate } from '../db/index.ts';
 import type { Database, Sql } from '../db/index.ts';
+import { upgradeSittings } from '../grading/index.ts';
 import { conflict, invalid } from '../http/index.ts';
 import { eraseEverywhere } from '../students/index.ts';
 import { readBackup } from './read.ts';
@@ -54,6 +55,7 @@ export async function restoreBackup(
     });
   const rows = await writeRows(db, tables, lines);
   await migrate(db);
+  await upgradeSittings(db, new Date());
   const gone = new Set(erasures.map((e) => e.student));
   const known = new Set<string>();
   for await (const chunk of allAnswers(answers)) for (const a of chunk) known.add(a.id);

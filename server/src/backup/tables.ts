@@ -1,14 +1,17 @@
 import type { Sql } from '../db/index.ts';
 
-/** Tables that belong to an installation and not to its data: who is signed in, tries, keys, files beside it. */
+/** Tables that belong to an installation and not to its data: who is signed in or invited, tries, keys, files, what ships. */
 const LEFT_OUT = [
   'answer_segment',
+  'ask_kind',
   'attempt_limit',
   'idempotency',
+  'invitation',
   'job',
   'known_browser',
   'migration',
   'session',
+  'session_device',
   'try_limit',
 ];
 

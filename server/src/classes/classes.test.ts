@@ -12,14 +12,14 @@ beforeAll(async () => {
 afterAll(() => app.close());
 
 describe('pasting a list', () => {
-  test('names are known, misspelt or new', async () => {
+  test('names are known, misspelled or new', async () => {
     const text = 'Abies grandis, 1\nsubalpin fir; 2\n';
     const mixed = await owner.call<PreviewLine[]>('POST', '/api/lists/preview', {
       text: 'Abies grandis, 1\nsubalpin fir, 2\nQuercus rubra, week 3',
     });
     expect(mixed.body.map((l) => [l.name, l.week, l.found.kind])).toEqual([
       ['Abies grandis', 1, 'known'],
-      ['subalpin fir', 2, 'misspelt'],
+      ['subalpin fir', 2, 'misspelled'],
       ['Quercus rubra', 3, 'new'],
     ]);
     expect((await owner.call('POST', '/api/lists/preview', { text })).status).toBe(200);

@@ -1,4 +1,4 @@
-import type { StaffHandlers } from '../http/index.ts';
+import type { Handlers } from '../http/index.ts';
 import {
   changeList,
   copyList,
@@ -15,7 +15,7 @@ import { changeSite, createSection, createSite, readSections, readSites } from '
 export { SITE, asSite } from './sections.ts';
 export type { SiteRow } from './sections.ts';
 
-export const classesHandlers: StaffHandlers = {
+export const classesHandlers = {
   sections: async (call) => ({ body: await readSections(call) }),
   sectionCreate: createSection,
   sites: async (call) => ({ body: await readSites(call) }),
@@ -33,4 +33,4 @@ export const classesHandlers: StaffHandlers = {
     return { body, version: body.version };
   },
   listLibrary: async (call) => ({ body: await readListLibrary(call) }),
-};
+} satisfies Partial<Handlers>;

@@ -12,7 +12,7 @@ import type { ListLine, Recognised } from '@hurrow/core/names';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import {
   HEADER,
   asHeader,
@@ -98,7 +98,7 @@ export async function readListLibrary(call: Call<Account>): Promise<ListLibrary>
 }
 
 /** The members of a list with statements that can be edited. */
-export async function readListTable(call: Call<Account>): Promise<Reply> {
+export async function readListTable(call: CallOf<'listTable'>): Promise<ReplyOf<'listTable'>> {
   const { members } = await readList(call);
   return {
     body: await readTable(
@@ -124,8 +124,8 @@ function asFound(
 }
 
 /** What each pasted line is to the library; a new name is shown with the genus it would stand in. */
-export async function previewList(call: Call<Account>): Promise<Reply> {
-  const { text } = call.body as { text: string };
+export async function previewList(call: CallOf<'listPreview'>): Promise<ReplyOf<'listPreview'>> {
+  const { text } = call.body;
   const parsed = parseNameList(text);
   if (!parsed.ok) {
     throw invalid(parsed.problem.message, { field: 'text', remedy: parsed.problem.remedy });
@@ -196,8 +196,8 @@ async function writeMembers(tx: Sql, ws: string, list: string, members: ListBody
   await insertRows(tx, 'list_member', rows);
 }
 
-export async function createList(call: Call<Account>): Promise<Reply> {
-  const body = call.body as ListBody;
+export async function createList(call: CallOf<'listCreate'>): Promise<ReplyOf<'listCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = v7();
   await call.app.db.transaction(async (tx) => {
@@ -208,8 +208,8 @@ export async function createList(call: Call<Account>): Promise<Reply> {
 }
 
 /** Changes a list whole: its name, who is on it, weeks and labels. */
-export async function changeList(call: Call<Account>): Promise<Reply> {
-  const body = call.body as ListBody;
+export async function changeList(call: CallOf<'listChange'>): Promise<ReplyOf<'listChange'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const version = await call.app.db.transaction(async (tx) => {
@@ -227,8 +227,8 @@ export async function changeList(call: Call<Account>): Promise<Reply> {
 }
 
 /** Copies a list with its weeks and labels. */
-export async function copyList(call: Call<Account>): Promise<Reply> {
-  const { name } = call.body as { name: string };
+export async function copyList(call: CallOf<'listCopy'>): Promise<ReplyOf<'listCopy'>> {
+  const { name } = call.body;
   const { ws } = call.who;
   const from = await needList(call.app.db, ws, idParam(call, 'id'));
   const id = v7();
@@ -245,7 +245,7 @@ export async function copyList(call: Call<Account>): Promise<Reply> {
 }
 
 /** Removes a list that no section and no quiz is answerable for. */
-export async function removeList(call: Call<Account>): Promise<Reply> {
+export async function removeList(call: CallOf<'listRemove'>): Promise<ReplyOf<'listRemove'>> {
   const { ws } = call.who;
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {

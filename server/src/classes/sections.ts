@@ -1,10 +1,10 @@
 import { v7 } from 'uuid';
-import type { Section, Site, SiteBody } from '@hurrow/contract';
+import type { Section, Site } from '@hurrow/contract';
 import type { ShiftRates } from '@hurrow/core/conditions';
 import { SEES_SECTION, readWorkspace } from '../access/index.ts';
-import { insertRows, maybe } from '../db/index.ts';
+import { insertRows, maybe, written } from '../db/index.ts';
 import { conflict, idParam, invalid, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import { ratesOf } from '../library/index.ts';
 
 export interface SiteRow {
@@ -63,17 +63,8 @@ export async function readSections(call: Call<Account>): Promise<readonly Sectio
   }));
 }
 
-interface SectionBody {
-  name: string;
-  term: string;
-  list: string;
-  site: string;
-  level: string;
-  students: { code: string; firstName?: string | null }[];
-}
-
-export async function createSection(call: Call<Account>): Promise<Reply> {
-  const body = call.body as SectionBody;
+export async function createSection(call: CallOf<'sectionCreate'>): Promise<ReplyOf<'sectionCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const codes = body.students.map((s) => s.code.toLowerCase());
   const twice = codes.findIndex((c, i) => codes.indexOf(c) < i);
@@ -110,7 +101,7 @@ export async function createSection(call: Call<Account>): Promise<Reply> {
       students.map((s) => ({ ws, section: id, student: s.id, from_on: workspace?.today })),
     );
   });
-  const made = (await readSections(call)).find((s) => s.id === id);
+  const made = written((await readSections(call)).find((s) => s.id === id));
   return { status: 201, body: made };
 }
 
@@ -122,8 +113,8 @@ export async function readSites(call: Call<Account>): Promise<readonly Site[]> {
   return rows.map(asSite);
 }
 
-export async function createSite(call: Call<Account>): Promise<Reply> {
-  const { name, lat, lon, elevM, tz, rates = {} } = call.body as SiteBody;
+export async function createSite(call: CallOf<'siteCreate'>): Promise<ReplyOf<'siteCreate'>> {
+  const { name, lat, lon, elevM, tz, rates = {} } = call.body;
   const id = v7();
   await call.app.db.transaction((tx) =>
     insertRows(tx, 'site', [{ ws: call.who.ws, id, name, lat, lon, elev_m: elevM, tz, shift: rates }]),
@@ -132,8 +123,8 @@ export async function createSite(call: Call<Account>): Promise<Reply> {
 }
 
 /** Changes where a site lies and how strongly seasons shift there. */
-export async function changeSite(call: Call<Account>): Promise<Reply> {
-  const { name, lat, lon, elevM, tz, rates = {} } = call.body as SiteBody;
+export async function changeSite(call: CallOf<'siteChange'>): Promise<ReplyOf<'siteChange'>> {
+  const { name, lat, lon, elevM, tz, rates = {} } = call.body;
   const id = idParam(call, 'id');
   const rows = await call.app.db.query(
     `update site set name = $3, lat = $4, lon = $5, elev_m = $6, tz = $7, shift = $8::jsonb

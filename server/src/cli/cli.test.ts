@@ -72,7 +72,7 @@ describe('verbs on a data folder', () => {
 });
 
 describe('verbs on files alone', () => {
-  test('judge writes the answers with their marks', async () => {
+  test('judge writes the answers with their grades', async () => {
     write('names.csv', 'scientific,family,common\nAbies grandis,Pinaceae,grand fir\n');
     write('answers.csv', 'species,ask,typed\nAbies grandis,common,grand fir\n');
     const judged = await hurrow('judge', '--names', 'names.csv', '--answers', 'answers.csv');

@@ -29,7 +29,7 @@ const USAGE = `npm run -s hurrow -- <verb>
                                                     KIND: ${IMPORT_KINDS.join(', ')}
   export  --format FORMAT [--list NAME] [--section NAME] [--data FOLDER]
                                                     FORMAT: ${Object.keys(EXPORT_FORMATS).join(', ')}
-  judge   --names FILE --answers FILE               marks typed names
+  judge   --names FILE --answers FILE               grades typed names
   tells   --table FILE [--vocabulary FILE] | --library FILE [--list NAME]
           --date YYYY-MM-DD --material a,b [--handling a,b] [--distance hand] [--wet]
                                                     every pair with its tells

@@ -1,12 +1,11 @@
 import { v7 } from 'uuid';
 import type { RuleBody, RuleRow } from '@hurrow/contract';
-import { vocabularyOf } from '@hurrow/core/characters';
 import type { Feature } from '@hurrow/core/rules';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, invalid, needVersion, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
-import { readHeaders, readVocabulary } from '../library/index.ts';
+import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
+import { readHeaders, vocabularyToRead } from '../library/index.ts';
 
 interface Row {
   id: string;
@@ -57,7 +56,7 @@ async function readRule(sql: Sql, ws: string, id: string): Promise<RuleRow> {
 
 /** @throws where a rule speaks of a character, a state or a taxon that there is not. */
 async function mustStand(sql: Sql, ws: string, { who, when, then }: RuleBody): Promise<void> {
-  const vocabulary = vocabularyOf(await readVocabulary(sql, ws));
+  const vocabulary = await vocabularyToRead(sql, ws);
   const features: readonly (readonly [string, Feature])[] = [
     ...when.map((f, i) => [`when.${i}`, f] as const),
     ['then', then],
@@ -97,9 +96,9 @@ const columnsOf = (b: RuleBody): Readonly<Record<string, unknown>> => ({
   note: b.note || null,
 });
 
-export async function createRule(call: Call<Account>): Promise<Reply> {
+export async function createRule(call: CallOf<'ruleCreate'>): Promise<ReplyOf<'ruleCreate'>> {
   const { ws } = call.who;
-  const body = call.body as RuleBody;
+  const { body } = call;
   const id = v7();
   await call.app.db.transaction(async (tx) => {
     await mustStand(tx, ws, body);
@@ -121,9 +120,9 @@ async function locked(tx: Sql, call: Call<Account>, id: string): Promise<number>
   return current.version;
 }
 
-export async function changeRule(call: Call<Account>): Promise<Reply> {
+export async function changeRule(call: CallOf<'ruleChange'>): Promise<ReplyOf<'ruleChange'>> {
   const { ws } = call.who;
-  const body = call.body as RuleBody;
+  const { body } = call;
   const id = idParam(call, 'id');
   const version = await call.app.db.transaction(async (tx) => {
     const standing = await locked(tx, call, id);
@@ -150,7 +149,7 @@ export async function changeRule(call: Call<Account>): Promise<Reply> {
   return { body: await readRule(call.app.db, ws, id), version };
 }
 
-export async function removeRule(call: Call<Account>): Promise<Reply> {
+export async function removeRule(call: CallOf<'ruleRemove'>): Promise<ReplyOf<'ruleRemove'>> {
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {
     await locked(tx, call, id);

@@ -2,11 +2,11 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 
 /** Plain SQL with `$1` parameters. Parameters for jsonb are passed as text and cast: `$1::jsonb`. */
 export interface Sql {
+  readonly kind: 'pglite' | 'postgres';
   query<T>(text: string, params?: readonly unknown[]): Promise<readonly T[]>;
 }
 
 export interface Database extends Sql {
-  readonly kind: 'pglite' | 'postgres';
   /** Inside, only the handle given to `fn` may be used; anything thrown rolls all of it back. */
   transaction<T>(fn: (tx: Sql) => Promise<T>): Promise<T>;
   /** Several statements without parameters, for migrations; one that fails leaves no transaction open. */
@@ -40,6 +40,12 @@ export async function one<T>(sql: Sql, text: string, params?: readonly unknown[]
   return first;
 }
 
+/** What was just written and is read again. @throws where it is not there: a fault of the program. */
+export function written<T>(row: T | null | undefined): T {
+  if (row === null || row === undefined) throw new Error('What was just written is not there');
+  return row;
+}
+
 /** The first row of a query, or null. */
 export async function maybe<T>(sql: Sql, text: string, params?: readonly unknown[]): Promise<T | null> {
   const [first] = await sql.query<T>(text, params);
@@ -61,4 +67,52 @@ export async function insertRows(
     `insert into "${table}" (${names}) select ${names} from jsonb_populate_recordset(null::public."${table}", $1::jsonb) ${onConflict}`,
     [JSON.stringify(rows)],
   );
+}
+
+/**
+ * Inserts rows most of whose columns repeat: of each row only its ids are sent, and the rest once for all rows that share
+ * it. Reading what is sent costs more than inserting it.
+ * @param ids columns of type uuid that differ from row to row.
+ */
+export async function insertSharing(
+  sql: Sql,
+  table: string,
+  ids: readonly string[],
+  rows: readonly Readonly<Record<string, unknown>>[],
+): Promise<void> {
+  const [first] = rows;
+  if (!first) return;
+  const rest = Object.keys(first).filter((c) => !ids.includes(c));
+  if (![table, ...ids, ...rest].every((c) => /^[a-z_]+$/.test(c))) throw new Error(`Not a table: ${table}`);
+  const shared = new Map<string, number>();
+  const places = rows.map((r) => {
+    const text = JSON.stringify(Object.fromEntries(rest.map((c) => [c, r[c]])));
+    const place = shared.get(text) ?? shared.size + 1;
+    shared.set(text, place);
+    return place;
+  });
+  const quoted = (of: string, columns: readonly string[]): string =>
+    columns.map((c) => `${of}."${c}"`).join(', ');
+  const arrays = ids.map((_, i) => `$${i + 1}::uuid[]`).join(', ');
+  const [at, texts] = [ids.length + 1, ids.length + 2];
+  await sql.query(
+    `insert into "${table}" (${[...ids, ...rest].map((c) => `"${c}"`).join(', ')})
+     select ${quoted('o', ids)}, ${quoted('s', rest)}
+     from unnest(${arrays}, $${at}::integer[]) o(${ids.map((c) => `"${c}"`).join(', ')}, place)
+     join (select e.place, p.* from unnest($${texts}::jsonb[]) with ordinality e(content, place),
+       jsonb_populate_record(null::public."${table}", e.content) p) s on s.place = o.place`,
+    [...ids.map((c) => rows.map((r) => r[c])), places, [...shared.keys()]],
+  );
+}
+
+/**
+ * Writes derived rows whose keys were all read in the same transaction. On PGlite their foreign keys are not checked once
+ * more, row by row: nobody else writes there meanwhile, and the checks take several times as long as the rows. A server
+ * has other writers, so there everything is checked. Triggers do not run either.
+ */
+export async function writeDerived(tx: Sql, write: () => Promise<void>): Promise<void> {
+  if (tx.kind === 'postgres') return write();
+  await tx.query('set local session_replication_role = replica');
+  await write();
+  await tx.query('set local session_replication_role = origin');
 }

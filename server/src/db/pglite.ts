@@ -14,6 +14,7 @@ interface Asked {
 }
 
 const over = (db: Asked): Sql => ({
+  kind: 'pglite',
   query: async <T>(text: string, params: readonly unknown[] = []): Promise<readonly T[]> =>
     (await db.query<T>(text, [...params])).rows,
 });

@@ -21,6 +21,7 @@ const types: pg.CustomTypesConfig = {
 } as pg.CustomTypesConfig;
 
 const over = (client: { query(text: string, params: unknown[]): Promise<{ rows: unknown[] }> }): Sql => ({
+  kind: 'postgres',
   query: async <T>(text: string, params: readonly unknown[] = []): Promise<readonly T[]> =>
     (await client.query(text, [...params])).rows as T[],
 });

@@ -1,7 +1,7 @@
 import type { DueItem } from '@hurrow/contract';
 import { SEES_SECTION, readWorkspace } from '../access/index.ts';
 import { recoveryLines } from '../recoveryLines.ts';
-import type { StaffHandlers } from '../http/index.ts';
+import type { Handlers } from '../http/index.ts';
 import type { Account, Call } from '../http/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { readSittings } from '../quizzes/index.ts';
@@ -16,7 +16,7 @@ function step(s: Sitting, quiz: string, today: string): DueItem | null {
   const sent = `${s.submitted} of ${s.roster} handed in, ${s.joined} began`;
   switch (s.state) {
     case 'draft':
-    case 'frozen':
+    case 'locked':
       return s.on < today
         ? {
             ...base,
@@ -38,15 +38,15 @@ function step(s: Sitting, quiz: string, today: string): DueItem | null {
         detail: `${sent}. Close it when all are in.`,
       };
     case 'closed':
-      return { ...base, kind: 'mark', title: `To mark: ${who}`, detail: `${sent}.` };
-    case 'marked':
+      return { ...base, kind: 'grade', title: `Grade: ${who}`, detail: `${sent}.` };
+    case 'graded':
       return {
         ...base,
-        kind: 'give_back',
-        title: `To give back: ${who}`,
-        detail: 'Marked; students wait for their marks.',
+        kind: 'return',
+        title: `Return results: ${who}`,
+        detail: 'Graded. Students wait for their results.',
       };
-    case 'given_back':
+    case 'returned':
       return null;
   }
 }
@@ -66,7 +66,7 @@ async function mixUps(call: Call<Account>, sections: ReadonlySet<string>): Promi
        select c.section, s.name as section_name, c.truth, c.answer, count(distinct c.student)::integer as students,
          row_number() over (partition by c.section order by count(distinct c.student) desc, c.truth, c.answer) as place
        from cell_student c join section s on s.ws = c.ws and s.id = c.section
-       where c.ws = $1 group by c.section, s.name, c.truth, c.answer) ranked
+       where c.ws = $1 and c.named = 'other' group by c.section, s.name, c.truth, c.answer) ranked
      where place <= 3 and students >= 2 order by students desc, section_name, place`,
     [call.who.ws],
   );
@@ -102,7 +102,7 @@ async function unrecorded(call: Call<Account>): Promise<readonly DueItem[]> {
   return rows.map((r) => ({
     kind: 'unrecorded',
     title: `${r.n} species of ${r.name} have nothing recorded`,
-    detail: 'Quizzes and marking work without it; what separates them is unproven until then.',
+    detail: 'Quizzes and grading work without it; what separates them is unproven until then.',
     href: `/classes/lists/${r.id}`,
     on: null,
   }));
@@ -152,10 +152,9 @@ async function due(call: Call<Account>): Promise<readonly DueItem[]> {
   const steps = sittings.flatMap((s) => step(s, names.get(s.quiz) ?? '', today) ?? []);
   const ids = new Set(
     (
-      await db.query<{ id: string; all: boolean }>(
-        `select s.id from section s where s.ws = $1 and ($3 or exists (
-         select 1 from section_account x where x.ws = s.ws and x.section = s.id and x.account = $2))`,
-        [ws, call.who.id, call.who.role !== 'assistant'],
+      await db.query<{ id: string }>(
+        `select s.id from section s where s.ws = $1 and ${SEES_SECTION('s.id')}`,
+        [ws, call.who.id],
       )
     ).map((s) => s.id),
   );
@@ -168,4 +167,4 @@ async function due(call: Call<Account>): Promise<readonly DueItem[]> {
   ];
 }
 
-export const dueHandlers: StaffHandlers = { due: async (call) => ({ body: await due(call) }) };
+export const dueHandlers = { due: async (call) => ({ body: await due(call) }) } satisfies Partial<Handlers>;

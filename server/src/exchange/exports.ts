@@ -1,6 +1,5 @@
 import { EXPORT_FORMATS } from '@hurrow/contract';
 import type { ExportFormat } from '@hurrow/contract';
-import { vocabularyOf } from '@hurrow/core/characters';
 import {
   notInSdd,
   writeLibraryJson,
@@ -17,8 +16,8 @@ import { describeTaxa } from '@hurrow/core/tells';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { invalid, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
-import { readLibrary, readVocabulary } from '../library/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
+import { readLibrary, vocabularyToRead } from '../library/index.ts';
 import { readDocument } from './document.ts';
 import { readRosterLines } from './roster.ts';
 
@@ -71,7 +70,7 @@ async function tableOf(sql: Sql, ws: string, list: string | null): Promise<strin
      order by n.text collate "C"`,
     [ws, list, SPECIES_RANKS],
   );
-  const vocabulary = vocabularyOf(await readVocabulary(sql, ws));
+  const vocabulary = await vocabularyToRead(sql, ws);
   const ids = taxa.map((t) => t.id);
   const described = describeTaxa(ids, await readLibrary(sql, ws, ids), vocabulary, null);
   const profile = new Map(described.map((d) => [d.id, d.profile]));
@@ -126,7 +125,7 @@ export async function exportText(
 
 const FORMATS = Object.keys(EXPORT_FORMATS) as readonly ExportFormat[];
 
-export async function exportFile(call: Call<Account>): Promise<Reply> {
+export async function exportFile(call: CallOf<'exportFile'>): Promise<ReplyOf<'exportFile'>> {
   const { ws } = call.who;
   const format = FORMATS.find((f) => f === call.params['format']);
   if (!format) {

@@ -5,7 +5,7 @@ import type { ImportKind, ImportReport, ImportRow } from '@hurrow/contract';
 import { insertRows, maybe, one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, notFound, stale } from '../http/index.ts';
-import type { Account, App, Call, Reply } from '../http/index.ts';
+import type { Account, App, Call, CallOf, ReplyOf } from '../http/index.ts';
 import type { Progress } from '../jobs/index.ts';
 import { applyPlan } from './apply.ts';
 import { readDocument } from './document.ts';
@@ -164,13 +164,13 @@ export async function takeIn(
   return report;
 }
 
-export function previewImport(call: Call<Account>): Promise<Reply> {
+export function previewImport(call: CallOf<'importPreview'>): Promise<ReplyOf<'importPreview'>> {
   const request = requestOf(call);
   const job = call.app.jobs.start((progress) => preview(call.app.db, call.who.ws, request, progress));
   return Promise.resolve({ status: 202, body: { job } });
 }
 
-export function applyImport(call: Call<Account>): Promise<Reply> {
+export function applyImport(call: CallOf<'importApply'>): Promise<ReplyOf<'importApply'>> {
   const request = requestOf(call);
   const { ws, id } = call.who;
   const job = call.app.jobs.start((progress) => takeIn(call.app, ws, id, request, progress));
@@ -186,7 +186,7 @@ export const readImports = (sql: Sql, ws: string): Promise<readonly ImportRow[]>
     [ws],
   );
 
-export async function undoBatch(call: Call<Account>): Promise<Reply> {
+export async function undoBatch(call: CallOf<'importUndo'>): Promise<ReplyOf<'importUndo'>> {
   const { ws } = call.who;
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {

@@ -1,11 +1,11 @@
-import type { StaffHandlers } from '../http/index.ts';
+import type { Handlers } from '../http/index.ts';
 import { exportFile } from './exports.ts';
 import { applyImport, previewImport, readImports, undoBatch } from './import.ts';
 
-export const exchangeHandlers: StaffHandlers = {
+export const exchangeHandlers = {
   importPreview: previewImport,
   importApply: applyImport,
   imports: async (call) => ({ body: await readImports(call.app.db, call.who.ws) }),
   importUndo: undoBatch,
   exportFile,
-};
+} satisfies Partial<Handlers>;

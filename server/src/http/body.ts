@@ -1,9 +1,8 @@
 import express from 'express';
 import type { Request, RequestHandler, Response } from 'express';
 import { MOST_SENT } from '@hurrow/contract';
-import type { Audience, Route } from '@hurrow/contract';
-import { checkBody } from '@hurrow/contract/schemas';
-import type { BodyName } from '@hurrow/contract/schemas';
+import type { Audience, Route, RouteName } from '@hurrow/contract';
+import { checkBody, hasBody } from '@hurrow/contract/schemas';
 import { invalid } from './problem.ts';
 
 /** What a caller may send at most, by who they are: nobody in particular sends little. */
@@ -12,6 +11,7 @@ const JSON_LIMITS: Readonly<Record<Audience, string>> = {
   student: '256kb',
   staff: '1mb',
   teachers: '1mb',
+  owner: '1mb',
 };
 
 const READ_JSON: Readonly<Record<Audience, RequestHandler>> = {
@@ -19,6 +19,7 @@ const READ_JSON: Readonly<Record<Audience, RequestHandler>> = {
   student: express.json({ limit: JSON_LIMITS.student }),
   staff: express.json({ limit: JSON_LIMITS.staff }),
   teachers: express.json({ limit: JSON_LIMITS.teachers }),
+  owner: express.json({ limit: JSON_LIMITS.owner }),
 };
 
 const READ_FILE: Readonly<Record<NonNullable<Route['file']>, RequestHandler>> = {
@@ -39,10 +40,10 @@ const parsed = (reader: RequestHandler, req: Request, res: Response): Promise<un
  * Reads the body of a route, once it is known who calls, and checks it against its schema.
  * @throws a refusal that names the field at fault.
  */
-export async function readBody(route: Route, req: Request, res: Response): Promise<unknown> {
+export async function readBody(name: RouteName, route: Route, req: Request, res: Response): Promise<unknown> {
   if (route.file) return parsed(READ_FILE[route.file], req, res);
-  if (!route.body) return undefined;
-  const checked = checkBody(route.body as BodyName, await parsed(READ_JSON[route.audience], req, res));
+  if (!hasBody(name)) return undefined;
+  const checked = checkBody(name, await parsed(READ_JSON[route.audience], req, res));
   if (checked.ok) return checked.value;
   throw invalid(`${checked.fault.message}.`, {
     field: checked.fault.field,

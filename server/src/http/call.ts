@@ -1,7 +1,16 @@
-import type { Role, RouteName } from '@hurrow/contract';
+import type {
+  AnswerOf,
+  AnswerRoute,
+  AudienceOf,
+  BodyOf,
+  ParamsOf,
+  Role,
+  RouteName,
+  ROUTES,
+} from '@hurrow/contract';
 import { ID } from '@hurrow/contract/schemas';
 import type { Database } from '../db/index.ts';
-import type { AnswersLog, Erasures } from '../answers/index.ts';
+import type { AnswersLog, Erasures, Intake } from '../answers/index.ts';
 import type { Jobs } from '../jobs/index.ts';
 import { invalid, stale, versionMissing } from './problem.ts';
 
@@ -9,6 +18,8 @@ import { invalid, stale, versionMissing } from './problem.ts';
 export interface App {
   readonly db: Database;
   readonly answers: AnswersLog;
+  /** Takes answers in, on the disk first. */
+  readonly intake: Intake;
   readonly erasures: Erasures;
   readonly clock: () => Date;
   /** Shown in the terminal; the first owner proves with it that they started the application. Null once one exists. */
@@ -49,10 +60,14 @@ export type Who =
   | {
       readonly kind: 'student';
       readonly ws: string;
+      /** The session of this phone, which may be in several sittings. */
+      readonly session: string;
       readonly student: string;
       readonly sitting: string;
       readonly takeover: number;
       readonly device: string;
+      /** Other phones that this student number is open on. */
+      readonly otherDevices: number;
       readonly tokenHash: string;
     };
 
@@ -71,6 +86,8 @@ export interface Call<W = Who> {
   readonly secure: boolean;
   /** A cookie of the request. */
   readonly cookie: (name: string) => string | undefined;
+  /** The name of the browser, where it tells one. */
+  readonly browser: string | null;
 }
 
 export interface Cookie {
@@ -91,15 +108,43 @@ export interface Reply {
   readonly cookies?: readonly Cookie[];
 }
 
+type Table = typeof ROUTES;
+
+/** Who calls a route, by its audience: it is checked before the handler runs. */
+type WhoOf<R extends RouteName> =
+  AudienceOf<R> extends 'anyone' ? Who : AudienceOf<R> extends 'student' ? Student : Account;
+
+/** What is sent to a route: its checked body, or the file. */
+export type SentTo<R extends RouteName> = Table[R] extends { readonly file: 'image' }
+  ? Buffer
+  : Table[R] extends { readonly file: 'text' }
+    ? string
+    : BodyOf<R>;
+
+/** A call of one route, with its own parameters and body. */
+export interface CallOf<R extends RouteName> extends Call<WhoOf<R>> {
+  readonly params: ParamsOf<R>;
+  readonly body: SentTo<R>;
+}
+
+/** The reply of one route: its answer, its file, or neither. */
+export type ReplyOf<R extends RouteName> = Omit<Reply, 'body' | 'file'> &
+  (R extends AnswerRoute
+    ? { readonly body: AnswerOf<R> }
+    : Table[R] extends { readonly answersFile: true }
+      ? { readonly file: NonNullable<Reply['file']> }
+      : { readonly body?: undefined });
+
+export type Handlers = { readonly [R in RouteName]: (call: CallOf<R>) => Promise<ReplyOf<R>> };
+/** A route's handler as the router calls it, after the checks that make its types true. */
 export type Handler<W = Who> = (call: Call<W>) => Promise<Reply>;
 
-export type AnyoneHandlers = Partial<Record<RouteName, Handler>>;
-export type StaffHandlers = Partial<Record<RouteName, Handler<Account>>>;
-export type StudentHandlers = Partial<Record<RouteName, Handler<Student>>>;
-
 /** A path parameter that must be an id; anything else is refused before it reaches SQL. */
-export function idParam(call: Call<unknown>, key: string): string {
-  const value = (call.params[key] ?? '').toLowerCase();
+export function idParam<K extends string>(
+  call: { readonly params: Readonly<Record<K, string>> },
+  key: K,
+): string {
+  const value = call.params[key].toLowerCase();
   if (ID.test(value)) return value;
   throw invalid('The address has an id that is not one.', { field: key, remedy: 'Open it from its list.' });
 }

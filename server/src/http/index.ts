@@ -3,18 +3,18 @@ export { explain, sendProblem } from './errors.ts';
 export { ownHosts } from './origin.ts';
 export type {
   Account,
-  AnyoneHandlers,
   App,
   Call,
+  CallOf,
   Cookie,
   Handler,
+  Handlers,
   Recovery,
   Reply,
-  StaffHandlers,
+  ReplyOf,
   Student,
-  StudentHandlers,
   Who,
 } from './call.ts';
 export { apiRouter, checkAudience } from './mount.ts';
-export type { Handlers, Recognise } from './mount.ts';
+export type { Recognise } from './mount.ts';
 export * from './problem.ts';

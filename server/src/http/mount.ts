@@ -1,21 +1,22 @@
+import { browserName } from './browserName.ts';
 import { parseCookie } from 'cookie';
 import express from 'express';
 import type { Request, Response } from 'express';
-import { ROUTES } from '@hurrow/contract';
+import { ROUTE_LIST } from '@hurrow/contract';
 import type { Route, RouteName } from '@hurrow/contract';
 import { readBody } from './body.ts';
-import type { Account, App, Call, Handler, Reply, Who } from './call.ts';
+import type { Account, App, Call, Handler, Handlers, Reply, Who } from './call.ts';
 import { onError } from './errors.ts';
 import { once } from './once.ts';
 import { checkOrigin } from './origin.ts';
 import { forbidden, notFound, notSignedIn } from './problem.ts';
 
-export type Handlers = Readonly<Record<RouteName, Handler>>;
 /** Who a request comes from, by the cookies it carries. */
 export type Recognise = (
   app: App,
   cookies: Readonly<Record<string, string | undefined>>,
   route: Route,
+  sitting?: string,
 ) => Promise<Who>;
 
 /** @throws unless this caller may use a route of this audience. */
@@ -28,6 +29,8 @@ export function checkAudience(who: Who, route: Route): void {
     return;
   }
   if (who.kind !== 'account') throw forbidden('This is for people who teach.', { remedy: 'Sign in.' });
+  if (route.audience === 'owner' && who.role !== 'owner')
+    throw forbidden('Only an owner may do this.', { remedy: 'Ask an owner.' });
   if (route.audience === 'teachers' && who.role === 'assistant') {
     throw forbidden('An assistant may not do this.', { remedy: 'Ask the instructor of the section.' });
   }
@@ -58,23 +61,26 @@ function send(res: Response, reply: Reply, secure: boolean): void {
  * Handles a request in the one order that is safe: where it comes from, who sends it, whether they may, and only then
  * its body. Nothing is read of a request that is refused.
  */
-function handle(app: App, name: RouteName, handler: Handler, recognise: Recognise) {
-  const route: Route = ROUTES[name];
+function handle(app: App, name: RouteName, route: Route, handler: Handler, recognise: Recognise) {
   return async (req: Request, res: Response): Promise<void> => {
     checkOrigin(req, app.isOwnHost);
     const cookies = parseCookie(req.headers.cookie ?? '');
-    const who: Who = route.withoutSession ? { kind: 'nobody' } : await recognise(app, cookies, route);
+    const query = Object.fromEntries(Object.entries(req.query).map(([k, v]) => [k, String(v)]));
+    const who: Who = route.withoutSession
+      ? { kind: 'nobody' }
+      : await recognise(app, cookies, route, query['sitting']);
     checkAudience(who, route);
     const call: Call = {
       app,
       who,
       params: req.params as Record<string, string>,
-      query: Object.fromEntries(Object.entries(req.query).map(([k, v]) => [k, String(v)])),
-      body: await readBody(route, req, res),
+      query,
+      body: await readBody(name, route, req, res),
       version: versionOf(req),
       ip: req.ip ?? '',
       secure: req.secure,
       cookie: (key) => cookies[key],
+      browser: browserName(req.header('user-agent')),
     };
     const reply =
       route.creates && who.kind === 'account'
@@ -92,9 +98,10 @@ export function apiRouter(
   report: (error: unknown) => void,
 ): express.Router {
   const router = express.Router();
-  for (const [name, route] of Object.entries(ROUTES) as [RouteName, Route][]) {
+  for (const [name, route] of ROUTE_LIST) {
     const method = route.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
-    router[method](route.path, handle(app, name, handlers[name], recognise));
+    // Who calls and what they send is checked first, so each handler gets what its types say.
+    router[method](route.path, handle(app, name, route, handlers[name] as Handler, recognise));
   }
   router.use('/api', () => {
     throw notFound('This address does not exist.', { remedy: 'See /api/openapi.json.' });

@@ -1,7 +1,17 @@
 import { expect, test } from '@jest/globals';
+import type { ImportReport } from '@hurrow/contract';
 import { jobsInMemory } from './index.ts';
 import type { Progress } from './index.ts';
 
+const report = (added: number): ImportReport => ({
+  kind: 'names',
+  counts: { new: added, changed: 0, same: 0, refused: 0 },
+  changes: [],
+  more: 0,
+  refused: [],
+  left: [],
+  batch: null,
+});
 const settled = () => new Promise((go) => setImmediate(go));
 const make = (reported: unknown[] = []) =>
   jobsInMemory(
@@ -15,12 +25,12 @@ test('work is followed to its result', async () => {
   const token = jobs.start(async (progress) => {
     progress('writing', 3, 10);
     await new Promise<void>((r) => (go = r));
-    return { written: 10 };
+    return report(10);
   });
   expect(jobs.read(token)).toMatchObject({ state: 'running', stage: 'writing', done: 3, total: 10 });
   go();
   await settled();
-  expect(jobs.read(token)).toMatchObject({ state: 'done', result: { written: 10 }, problem: null });
+  expect(jobs.read(token)).toMatchObject({ state: 'done', result: { counts: { new: 10 } }, problem: null });
 });
 
 test('work that is stopped ends where it next tells how far it is, and its helpers are told at once', async () => {
@@ -35,7 +45,7 @@ test('work that is stopped ends where it next tells how far it is, and its helpe
     });
     await new Promise<void>((r) => (go = r));
     progress('writing', 1, 2);
-    return 'too far';
+    return report(2);
   });
   expect(told).not.toBeNull();
   expect(jobs.cancel(token)).toBe(true);
@@ -63,10 +73,10 @@ test('a token nobody was given leads nowhere; old work is forgotten, running wor
   const jobs = make();
   expect([jobs.read('guess'), jobs.cancel('guess')]).toEqual([null, false]);
   const running = jobs.start(() => new Promise(() => undefined));
-  const first = jobs.start(() => Promise.resolve(0));
+  const first = jobs.start(() => Promise.resolve(report(0)));
   await settled();
   for (let i = 0; i < 150; i += 1) {
-    jobs.start(() => Promise.resolve(i));
+    jobs.start(() => Promise.resolve(report(i)));
     await settled();
   }
   expect(jobs.read(running)?.state).toBe('running');

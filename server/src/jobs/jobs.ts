@@ -1,6 +1,8 @@
 import { randomBytes } from 'node:crypto';
 import type { JobState } from '@hurrow/contract';
 
+type Result = JobState['result'];
+
 /** Told by long work as it goes on. @throws Cancelled once somebody wants it to stop. */
 export interface Progress {
   (stage: string, done: number, total: number | null): void;
@@ -10,7 +12,7 @@ export interface Progress {
 
 export interface Jobs {
   /** Starts work. @returns the token by which it is followed and stopped. */
-  start<T>(work: (progress: Progress) => Promise<T>): string;
+  start(work: (progress: Progress) => Promise<Result>): string;
   read(token: string): JobState | null;
   /** @returns whether there was such work. */
   cancel(token: string): boolean;
@@ -39,7 +41,7 @@ export function jobsInMemory(
   report: (error: unknown) => void,
 ): Jobs {
   const kept = new Map<string, Kept>();
-  const start = <T>(work: (progress: Progress) => Promise<T>): string => {
+  const start = (work: (progress: Progress) => Promise<Result>): string => {
     const token = randomBytes(18).toString('base64url');
     const job: Kept = {
       state: { state: 'running', stage: 'waiting', done: 0, total: null, result: null, problem: null },

@@ -1,15 +1,15 @@
 import { v7 } from 'uuid';
 import type { BatchDone, BatchEntry, StatementRow, Undone } from '@hurrow/contract';
-import { asEntered, vocabularyOf } from '@hurrow/core/characters';
+import { asEntered } from '@hurrow/core/characters';
 import type { Vocabulary } from '@hurrow/core/characters';
 import type { Sql } from '../db/index.ts';
 import { maybe } from '../db/index.ts';
 import { conflict, isHttpProblem, stale } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import { HttpProblem } from '../http/index.ts';
 import { readStatement } from './described.ts';
 import { applyEntry, checkAllApply, remember } from './statements.ts';
-import { readVocabulary } from './vocabulary.ts';
+import { vocabularyToRead } from './vocabulary.ts';
 
 interface Applied {
   readonly before: StatementRow | null;
@@ -34,12 +34,12 @@ async function applyNumbered(
 }
 
 /** Records many statements whole or not at all, under one batch that can be undone. */
-export async function recordBatch(call: Call<Account>): Promise<Reply> {
-  const { entries } = call.body as { entries: readonly BatchEntry[] };
+export async function recordBatch(call: CallOf<'statementBatch'>): Promise<ReplyOf<'statementBatch'>> {
+  const { entries } = call.body;
   const batch = v7();
   const rows = await call.app.db.transaction(async (tx) => {
     const done: (StatementRow | null)[] = [];
-    const vocabulary = vocabularyOf(await readVocabulary(tx, call.who.ws));
+    const vocabulary = await vocabularyToRead(tx, call.who.ws);
     for (const [i, entry] of entries.entries()) {
       const { before, after } = await applyNumbered(tx, call, entry, i, vocabulary);
       if (before || after) await remember(tx, call, (after ?? before)?.id ?? '', before, after, batch);
@@ -126,7 +126,7 @@ async function refuseReplaced(tx: Sql, ws: string, before: StatementRow): Promis
 }
 
 /** Undoes the latest change of statements made by the one who asks, a whole batch at once. */
-export async function undoLatest(call: Call<Account>): Promise<Reply> {
+export async function undoLatest(call: CallOf<'undo'>): Promise<ReplyOf<'undo'>> {
   const { ws, id: account } = call.who;
   const undone = await call.app.db.transaction(async (tx): Promise<Undone> => {
     const latest = await maybe<{ id: string; batch: string | null }>(
@@ -144,7 +144,7 @@ export async function undoLatest(call: Call<Account>): Promise<Reply> {
     );
     const now = call.app.clock().toISOString();
     const batch = v7();
-    const vocabulary = vocabularyOf(await readVocabulary(tx, ws));
+    const vocabulary = await vocabularyToRead(tx, ws);
     for (const row of rows) await putBack(tx, call, row, batch, vocabulary);
     await tx.query('update change set undone_at = $3 where ws = $1 and id = any($2::uuid[])', [
       ws,

@@ -75,7 +75,7 @@ const asStatementRow = (r: Valued): StatementRow => ({
   n: r.n,
   note: r.note,
   version: r.version,
-  ...(r.shipped ? { fallback: true } : {}),
+  ...(r.shipped ? { shipped: true } : {}),
 });
 
 const asStatement = (r: StatementRow): Statement => ({
@@ -84,7 +84,7 @@ const asStatement = (r: StatementRow): Statement => ({
   character: r.character,
   source: r.source,
   value: r.value,
-  ...(r.fallback ? { fallback: true } : {}),
+  ...(r.shipped ? { shipped: true } : {}),
 });
 
 /** One statement of a taxon that stands; null where there is none. */
@@ -153,7 +153,7 @@ async function readWindows(sql: Sql, ws: string, ids: readonly string[]): Promis
     start: r.start_doy,
     end: r.end_doy,
     ref: { lat: r.ref_lat, lon: r.ref_lon, elevM: r.ref_elev },
-    ...(r.shipped ? { fallback: true } : {}),
+    ...(r.shipped ? { shipped: true } : {}),
   }));
 }
 
@@ -213,6 +213,17 @@ async function readFromTables(
 
 /** What individuals are certified to show, the newest statement of a character first. */
 export async function readCertified(
+  sql: Sql,
+  ws: string,
+  individuals: readonly string[],
+): Promise<ReadonlyMap<string, Readonly<Record<string, Value>>>> {
+  if (individuals.length === 0) return new Map();
+  return keptUnderStamp(sql, ws, `certified/${[...individuals].sort().join()}`, () =>
+    certifiedFromTables(sql, ws, individuals),
+  );
+}
+
+async function certifiedFromTables(
   sql: Sql,
   ws: string,
   individuals: readonly string[],

@@ -1,17 +1,10 @@
 import { v7 } from 'uuid';
-import type {
-  CharacterBody,
-  CharacterChange,
-  Glossary,
-  GlossaryCharacter,
-  GlossaryWord,
-  StateBody,
-} from '@hurrow/contract';
+import type { Glossary, GlossaryCharacter, StateBody } from '@hurrow/contract';
 import { normalise } from '@hurrow/core/names';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
 import { readWholeVocabulary, readWords } from './vocabulary.ts';
 
 export async function readGlossary(sql: Sql, ws: string): Promise<Glossary> {
@@ -123,8 +116,8 @@ async function readOne(tx: Sql, ws: string, id: string): Promise<GlossaryCharact
 }
 
 /** Rewords a character and its states, adds states, retires or takes up again; nothing recorded is lost. */
-export async function changeCharacter(call: Call<Account>): Promise<Reply> {
-  const body = call.body as CharacterChange;
+export async function changeCharacter(call: CallOf<'characterChange'>): Promise<ReplyOf<'characterChange'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = call.params['id'] ?? '';
   const after = await call.app.db.transaction(async (tx) => {
@@ -146,8 +139,8 @@ export async function changeCharacter(call: Call<Account>): Promise<Reply> {
   return { body: after, version: after.version };
 }
 
-export async function createCharacter(call: Call<Account>): Promise<Reply> {
-  const body = call.body as CharacterBody;
+export async function createCharacter(call: CallOf<'characterCreate'>): Promise<ReplyOf<'characterCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const wantsStates = ['nominal', 'ordered', 'colour', 'yesno'].includes(body.kind);
   if (wantsStates !== body.states.length > 0) {
@@ -198,8 +191,8 @@ export async function createCharacter(call: Call<Account>): Promise<Reply> {
 }
 
 /** Adds a learners' word for a term. One word may stand for several terms. */
-export async function createWord(call: Call<Account>): Promise<Reply> {
-  const body = call.body as Omit<GlossaryWord, 'id'>;
+export async function createWord(call: CallOf<'wordCreate'>): Promise<ReplyOf<'wordCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = v7();
   await call.app.db.transaction(async (tx) => {
@@ -222,7 +215,7 @@ export async function createWord(call: Call<Account>): Promise<Reply> {
   return { status: 201, body: { id, ...body } };
 }
 
-export async function removeWord(call: Call<Account>): Promise<Reply> {
+export async function removeWord(call: CallOf<'wordRemove'>): Promise<ReplyOf<'wordRemove'>> {
   const rows = await call.app.db.query('delete from word where ws = $1 and id = $2 returning id', [
     call.who.ws,
     idParam(call, 'id'),

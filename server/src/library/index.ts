@@ -1,5 +1,5 @@
 export { libraryHandlers } from './routes.ts';
-export { installVocabulary, readVocabulary, readWholeVocabulary } from './vocabulary.ts';
+export { installVocabulary, readVocabulary, readWholeVocabulary, vocabularyToRead } from './vocabulary.ts';
 export {
   HEADER,
   asHeader,

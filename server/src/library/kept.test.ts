@@ -58,16 +58,17 @@ test('what a transaction read before it was rolled back is never served', async 
   expect(await commonName()).toBe('tall fir');
 });
 
-test('answers and marks leave the stamp alone, so that a class sending answers slows nobody', async () => {
+test('answers and grades leave the stamp alone, so that a class sending answers slows nobody', async () => {
   const stamp = (): Promise<readonly { s: string }[]> =>
     app.db.query<{ s: string }>('select library_stamp as s from workspace');
   const before = await stamp();
   await app.db.query(
-    `insert into conflict (ws, id, payload, why) values ($1, gen_random_uuid(), '{}'::jsonb, 'a test')`,
-    [WS],
+    `insert into answer_dispute (ws, id, sitting, student, payload, kind, at)
+     values ($1, gen_random_uuid(), $2, $3, '{}'::jsonb, 'late', now())`,
+    [WS, id('oldsit'), id('s11')],
   );
   await app.db.query(
-    `insert into attempt (ws, id, sitting, student) select ws, gen_random_uuid(), sitting, $2 from attempt where ws = $1 limit 1`,
+    `insert into attempt (ws, id, sitting, student, origin) select ws, gen_random_uuid(), sitting, $2, 'phone' from attempt where ws = $1 limit 1`,
     [WS, id('s12')],
   );
   expect(await stamp()).toEqual(before);

@@ -1,12 +1,13 @@
+import { LRUCache } from 'lru-cache';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 
-const MOST = 64;
-const kept = new Map<string, unknown>();
+const kept = new LRUCache<string, { readonly value: unknown }>({ max: 256 });
 
 /**
- * What was read of the library is kept under its stamp. A stamp never comes twice, so something read inside a
- * transaction that is rolled back is never found again, and a change by another process is seen at once.
+ * Keeps what was read of the library under its stamp, the least recently used first to go. A stamp never comes twice, so
+ * something read inside a transaction that is rolled back is never found again, and a change by another process is seen
+ * at once.
  */
 export async function keptUnderStamp<T>(
   sql: Sql,
@@ -21,17 +22,9 @@ export async function keptUnderStamp<T>(
   );
   if (!row) return read();
   const key = `${row.stamp}/${what}`;
-  if (kept.has(key)) {
-    const had = kept.get(key) as T;
-    kept.delete(key);
-    kept.set(key, had);
-    return had;
-  }
-  const fresh = await read();
-  kept.set(key, fresh);
-  for (const oldest of kept.keys()) {
-    if (kept.size <= MOST) break;
-    kept.delete(oldest);
-  }
-  return fresh;
+  const had = kept.get(key);
+  if (had) return had.value as T;
+  const value = await read();
+  kept.set(key, { value });
+  return value;
 }

@@ -65,7 +65,7 @@ describe('one row of every kind, read back through the resolver', () => {
 
   test('an imported answer stands without a tree', async () => {
     const rows = await app.db.query(
-      `select r.typed, st.individual, n.text from response r join sitting_station ss on ss.id = r.sitting_station
+      `select r.value ->> 'text' as typed, st.individual, n.text from response r join sitting_station ss on ss.id = r.sitting_station
        join station st on st.id = ss.station join name n on n.taxon = st.taxon and n.kind = 'accepted' where r.origin = 'import'`,
     );
     expect(rows).toEqual([{ typed: 'grand fir', individual: null, text: 'Abies lasiocarpa' }]);

@@ -1,9 +1,9 @@
 import { v7 } from 'uuid';
-import type { PairBody, PairNote } from '@hurrow/contract';
+import type { PairNote } from '@hurrow/contract';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, invalid, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
 import { readHeaders } from './taxa.ts';
 
 /** Declared look-alikes of a taxon. */
@@ -25,8 +25,8 @@ export async function readPairs(sql: Sql, ws: string, taxon: string): Promise<re
 }
 
 /** Declares that two taxa are taken for one another, or changes what is said of the pair. */
-export async function putPair(call: Call<Account>): Promise<Reply> {
-  const body = call.body as PairBody;
+export async function putPair(call: CallOf<'pairPut'>): Promise<ReplyOf<'pairPut'>> {
+  const { body } = call;
   const { ws } = call.who;
   const [a, b] = body.a < body.b ? [body.a, body.b] : [body.b, body.a];
   const said = { character: body.character, text: body.text || null, mnemonic: body.mnemonic || null };
@@ -67,7 +67,7 @@ export async function putPair(call: Call<Account>): Promise<Reply> {
   return { status: 201, body: { id } };
 }
 
-export async function removePair(call: Call<Account>): Promise<Reply> {
+export async function removePair(call: CallOf<'pairRemove'>): Promise<ReplyOf<'pairRemove'>> {
   const rows = await call.app.db.query('delete from pair_note where ws = $1 and id = $2 returning id', [
     call.who.ws,
     idParam(call, 'id'),

@@ -4,7 +4,7 @@ import type { Photo } from '@hurrow/contract';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, invalid, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
 
 /** Longest side kept; enough for a projector. */
 const LONGEST = 1600;
@@ -74,7 +74,7 @@ async function remade(bytes: Buffer): Promise<{ data: Buffer; width: number; hei
 }
 
 /** Adds a photograph; its file name and its metadata are never kept. */
-export async function addPhoto(call: Call<Account>): Promise<Reply> {
+export async function addPhoto(call: CallOf<'photoAdd'>): Promise<ReplyOf<'photoAdd'>> {
   const { ws } = call.who;
   const taxon = idParam(call, 'id');
   if (!Buffer.isBuffer(call.body) || call.body.length === 0) {
@@ -98,7 +98,7 @@ export async function addPhoto(call: Call<Account>): Promise<Reply> {
   return { status: 201, body: { id, organ: null, takenOn: null, credit: null, width, height } };
 }
 
-export async function readPhoto(call: Call<Account>): Promise<Reply> {
+export async function readPhoto(call: CallOf<'photo'>): Promise<ReplyOf<'photo'>> {
   const row = await maybe<{ kind: string; bytes: string }>(
     call.app.db,
     `select b.kind, encode(b.bytes, 'base64') as bytes from photo p join photo_blob b on b.ws = p.ws and b.key = p.blob_key
@@ -109,8 +109,8 @@ export async function readPhoto(call: Call<Account>): Promise<Reply> {
   return { file: { type: row.kind, bytes: Buffer.from(row.bytes, 'base64') } };
 }
 
-export async function changePhoto(call: Call<Account>): Promise<Reply> {
-  const body = call.body as Pick<Photo, 'organ' | 'takenOn' | 'credit'>;
+export async function changePhoto(call: CallOf<'photoChange'>): Promise<ReplyOf<'photoChange'>> {
+  const { body } = call;
   const rows = await call.app.db.query(
     'update photo set organ = $3, taken_on = $4, credit = $5 where ws = $1 and id = $2 returning id',
     [call.who.ws, idParam(call, 'id'), body.organ, body.takenOn, body.credit || null],
@@ -120,7 +120,7 @@ export async function changePhoto(call: Call<Account>): Promise<Reply> {
   return { status: 204 };
 }
 
-export async function removePhoto(call: Call<Account>): Promise<Reply> {
+export async function removePhoto(call: CallOf<'photoRemove'>): Promise<ReplyOf<'photoRemove'>> {
   const { ws } = call.who;
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {

@@ -6,7 +6,7 @@ import type {
   PairNote,
   Photo,
   SeasonRow,
-  Sighted,
+  Sighting,
   Site,
   Source,
   Sources,
@@ -359,7 +359,7 @@ describe('seasons', () => {
 
   test('what was seen at the site is kept, read with the list, and taken back', async () => {
     const site = (await owner.call<Site[]>('GET', '/api/sites')).body[0];
-    const made = await owner.call<Sighted>('POST', '/api/sightings', {
+    const made = await owner.call<Sighting>('POST', '/api/sightings', {
       site: site?.id,
       taxon: id('occidental'),
       kind: 'autumn',
@@ -371,7 +371,7 @@ describe('seasons', () => {
     const library = await owner.call<ListLibrary>('GET', `/api/lists/${list?.id ?? ''}/library`);
     expect(library.body.sightings.map((s) => s.id)).toEqual([made.body.id]);
     expect((await owner.call('DELETE', `/api/sightings/${made.body.id}`)).status).toBe(204);
-    expect((await owner.call<Sighted[]>('GET', '/api/sightings')).body).toEqual([]);
+    expect((await owner.call<Sighting[]>('GET', '/api/sightings')).body).toEqual([]);
   });
 });
 

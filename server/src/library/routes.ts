@@ -3,7 +3,7 @@ import { SPECIES_RANKS } from '@hurrow/core/names';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, notFound } from '../http/index.ts';
-import type { Account, Call, Reply, StaffHandlers } from '../http/index.ts';
+import type { Account, Call, CallOf, Handlers, ReplyOf } from '../http/index.ts';
 import { recordBatch, undoLatest } from './batch.ts';
 import { changeCharacter, createCharacter, createWord, readGlossary, removeWord } from './glossary.ts';
 import { putPair, removePair } from './pairs.ts';
@@ -15,6 +15,7 @@ import { changeSpecies, createTaxon, readTaxonPlaces } from './species.ts';
 import { changeStatement, createStatement, retractStatement } from './statements.ts';
 import { HEADER, asHeader } from './taxa.ts';
 import type { HeaderRow } from './taxa.ts';
+import { keptUnderStamp } from './kept.ts';
 import { readVocabulary } from './vocabulary.ts';
 
 type Row = HeaderRow & {
@@ -24,7 +25,10 @@ type Row = HeaderRow & {
   cautions: string[] | null;
 };
 
-async function speciesRows(sql: Sql, ws: string): Promise<readonly SpeciesRow[]> {
+const speciesRows = (sql: Sql, ws: string): Promise<readonly SpeciesRow[]> =>
+  keptUnderStamp(sql, ws, 'species rows', () => speciesFromTables(sql, ws));
+
+async function speciesFromTables(sql: Sql, ws: string): Promise<readonly SpeciesRow[]> {
   const rows = await sql.query<Row & { family: string | null }>(
     `with recursive up (id, above) as (
        select id, id from taxon where ws = $1 and rank = any($2::text[])
@@ -54,10 +58,10 @@ async function speciesRows(sql: Sql, ws: string): Promise<readonly SpeciesRow[]>
     .sort((a, b) => a.scientific.localeCompare(b.scientific, 'en'));
 }
 
-async function settle(call: Call<Account>): Promise<Reply> {
+async function settle(call: CallOf<'questionSettle'>): Promise<ReplyOf<'questionSettle'>> {
   const { ws, id: account } = call.who;
   const taxon = idParam(call, 'id');
-  const { question } = call.body as { question: string };
+  const { question } = call.body;
   if (!(await maybe(call.app.db, 'select 1 from taxon where ws = $1 and id = $2', [ws, taxon]))) {
     throw notFound('There is no such species.', { remedy: 'Choose one under Species.' });
   }
@@ -72,9 +76,11 @@ async function settle(call: Call<Account>): Promise<Reply> {
 
 const inWorkspace =
   <T>(read: (sql: Sql, ws: string) => Promise<T>) =>
-  async (call: Call<Account>): Promise<Reply> => ({ body: await read(call.app.db, call.who.ws) });
+  async (call: Call<Account>): Promise<{ readonly body: T }> => ({
+    body: await read(call.app.db, call.who.ws),
+  });
 
-export const libraryHandlers: StaffHandlers = {
+export const libraryHandlers = {
   vocabulary: inWorkspace(readVocabulary),
   glossary: inWorkspace(readGlossary),
   characterCreate: createCharacter,
@@ -114,4 +120,4 @@ export const libraryHandlers: StaffHandlers = {
   statementCreate: createStatement,
   statementChange: changeStatement,
   statementRetract: retractStatement,
-};
+} satisfies Partial<Handlers>;

@@ -1,12 +1,12 @@
 import { v7 } from 'uuid';
-import type { SeasonBody, SeasonRow, Sighted, Site } from '@hurrow/contract';
+import type { SeasonRow, Sighting, Site } from '@hurrow/contract';
 import { HOPKINS, dayOfYear, isDate, showDay } from '@hurrow/core/conditions';
 import type { ShiftRates, WindowKind } from '@hurrow/core/conditions';
 import type { SitePlace } from '@hurrow/core/tells';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, invalid, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
 import { keptUnderStamp } from './kept.ts';
 
 /** Season windows of one taxon as they can be edited. */
@@ -42,8 +42,8 @@ function dayOf(text: string, field: string): number {
 }
 
 /** Records one window of a source; what the source said of that season before is replaced. */
-export async function putSeason(call: Call<Account>): Promise<Reply> {
-  const body = call.body as SeasonBody;
+export async function putSeason(call: CallOf<'seasonPut'>): Promise<ReplyOf<'seasonPut'>> {
+  const { body } = call;
   const { ws } = call.who;
   const taxon = idParam(call, 'id');
   const [start, end] = [dayOf(body.from, 'from'), dayOf(body.to, 'to')];
@@ -85,7 +85,7 @@ export async function putSeason(call: Call<Account>): Promise<Reply> {
   return { status: 201, body: await readSeasons(call.app.db, ws, taxon) };
 }
 
-export async function removeSeason(call: Call<Account>): Promise<Reply> {
+export async function removeSeason(call: CallOf<'seasonRemove'>): Promise<ReplyOf<'seasonRemove'>> {
   const rows = await call.app.db.query('delete from season_window where ws = $1 and id = $2 returning id', [
     call.who.ws,
     idParam(call, 'id'),
@@ -95,17 +95,17 @@ export async function removeSeason(call: Call<Account>): Promise<Reply> {
 }
 
 /** What was seen in season, oldest first. */
-export const readSightings = (sql: Sql, ws: string): Promise<readonly Sighted[]> =>
+export const readSightings = (sql: Sql, ws: string): Promise<readonly Sighting[]> =>
   keptUnderStamp(sql, ws, 'sightings', () =>
-    sql.query<Sighted>(
-      `select id, site, taxon, kind, on_date as on, present from season_observed
+    sql.query<Sighting>(
+      `select id, site, taxon, kind, on_date as on, present from sighting
        where ws = $1 and taxon is not null order by on_date, id`,
       [ws],
     ),
   );
 
-export async function createSighting(call: Call<Account>): Promise<Reply> {
-  const body = call.body as Omit<Sighted, 'id'>;
+export async function createSighting(call: CallOf<'sightingCreate'>): Promise<ReplyOf<'sightingCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = v7();
   await call.app.db.transaction(async (tx) => {
@@ -116,7 +116,7 @@ export async function createSighting(call: Call<Account>): Promise<Reply> {
       if (await maybe(tx, `select 1 from ${table} where ws = $1 and id = $2`, [ws, key])) continue;
       throw invalid(`There is no such ${table}.`, { field, remedy: 'Choose one that stands.' });
     }
-    await insertRows(tx, 'season_observed', [
+    await insertRows(tx, 'sighting', [
       {
         ws,
         id,
@@ -132,8 +132,8 @@ export async function createSighting(call: Call<Account>): Promise<Reply> {
   return { status: 201, body: { id, ...body } };
 }
 
-export async function removeSighting(call: Call<Account>): Promise<Reply> {
-  const rows = await call.app.db.query('delete from season_observed where ws = $1 and id = $2 returning id', [
+export async function removeSighting(call: CallOf<'sightingRemove'>): Promise<ReplyOf<'sightingRemove'>> {
+  const rows = await call.app.db.query('delete from sighting where ws = $1 and id = $2 returning id', [
     call.who.ws,
     idParam(call, 'id'),
   ]);
@@ -161,6 +161,6 @@ export async function readSitePlace(
     lon: site.lon,
     elevM: site.elevM,
     rates: ratesOf(row?.shift ?? {}),
-    observed: seen.map((s) => ({ taxon: s.taxon, kind: s.kind, day: dayOfYear(s.on), present: s.present })),
+    sightings: seen.map((s) => ({ taxon: s.taxon, kind: s.kind, day: dayOfYear(s.on), present: s.present })),
   };
 }

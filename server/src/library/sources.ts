@@ -1,9 +1,9 @@
 import { v7 } from 'uuid';
-import type { PoliciesBody, Source, Sources } from '@hurrow/contract';
+import type { Source, Sources } from '@hurrow/contract';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
 import { readPolicies } from './described.ts';
 import { readWholeVocabulary } from './vocabulary.ts';
 
@@ -17,8 +17,6 @@ export const readSourceRows = (sql: Sql, ws: string): Promise<readonly Source[]>
 export async function readSources(sql: Sql, ws: string): Promise<Sources> {
   return { sources: await readSourceRows(sql, ws), ...(await readPolicies(sql, ws)) };
 }
-
-type SourceBody = Pick<Source, 'kind' | 'citation' | 'n' | 'rank'>;
 
 async function refuseTwice(sql: Sql, ws: string, own: string | null, citation: string): Promise<void> {
   const had = await maybe(
@@ -34,8 +32,8 @@ async function refuseTwice(sql: Sql, ws: string, own: string | null, citation: s
   }
 }
 
-export async function createSource(call: Call<Account>): Promise<Reply> {
-  const body = call.body as SourceBody;
+export async function createSource(call: CallOf<'sourceCreate'>): Promise<ReplyOf<'sourceCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   await refuseTwice(call.app.db, ws, null, body.citation);
   const id = v7();
@@ -43,8 +41,8 @@ export async function createSource(call: Call<Account>): Promise<Reply> {
   return { status: 201, body: { id, ...body, version: 1 }, version: 1 };
 }
 
-export async function changeSource(call: Call<Account>): Promise<Reply> {
-  const body = call.body as SourceBody;
+export async function changeSource(call: CallOf<'sourceChange'>): Promise<ReplyOf<'sourceChange'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const row = await call.app.db.transaction(async (tx) => {
@@ -67,8 +65,8 @@ export async function changeSource(call: Call<Account>): Promise<Reply> {
 }
 
 /** How several sources are merged: one way for the workspace, others for single characters. */
-export async function putPolicies(call: Call<Account>): Promise<Reply> {
-  const body = call.body as PoliciesBody;
+export async function putPolicies(call: CallOf<'policies'>): Promise<ReplyOf<'policies'>> {
+  const { body } = call;
   const { ws } = call.who;
   await call.app.db.transaction(async (tx) => {
     const characters = new Set((await readWholeVocabulary(tx, ws)).map((c) => c.id));

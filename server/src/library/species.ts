@@ -1,10 +1,10 @@
 import { v7 } from 'uuid';
-import type { SpeciesBody, TaxonBody, TaxonPlace } from '@hurrow/contract';
+import type { SpeciesBody, TaxonPlace } from '@hurrow/contract';
 import { normalise } from '@hurrow/core/names';
 import { insertRows, maybe, one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
 import { checkParents, writeParents } from './parents.ts';
 import { HEADER, asHeader } from './taxa.ts';
 import type { HeaderRow } from './taxa.ts';
@@ -160,8 +160,8 @@ async function writeRecord(tx: Sql, ws: string, taxon: string, record: SpeciesBo
 }
 
 /** Writes the head of a taxon whole: names, place, prose, cautions, roots, record tree and status. */
-export async function changeSpecies(call: Call<Account>): Promise<Reply> {
-  const body = call.body as SpeciesBody;
+export async function changeSpecies(call: CallOf<'speciesChange'>): Promise<ReplyOf<'speciesChange'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const version = await call.app.db.transaction(async (tx) => {
@@ -219,8 +219,8 @@ export async function changeSpecies(call: Call<Account>): Promise<Reply> {
 }
 
 /** Adds a taxon of any rank: a genus, a named group, a variety. */
-export async function createTaxon(call: Call<Account>): Promise<Reply> {
-  const body = call.body as TaxonBody;
+export async function createTaxon(call: CallOf<'taxonCreate'>): Promise<ReplyOf<'taxonCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = v7();
   await call.app.db.transaction(async (tx) => {

@@ -1,14 +1,14 @@
 import { v7 } from 'uuid';
 import type { BatchEntry, EnteredStatement, StatementBody, StatementRow } from '@hurrow/contract';
-import { applies, readValue, vocabularyOf } from '@hurrow/core/characters';
+import { applies, readValue } from '@hurrow/core/characters';
 import type { Character, Value, Vocabulary } from '@hurrow/core/characters';
 import { describeTaxa } from '@hurrow/core/tells';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound, stale } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import { readLibrary, readStatement } from './described.ts';
-import { readVocabulary } from './vocabulary.ts';
+import { vocabularyToRead } from './vocabulary.ts';
 
 function characterIn(vocabulary: Vocabulary, id: string): Character {
   const found = vocabulary.get(id);
@@ -20,7 +20,7 @@ function characterIn(vocabulary: Vocabulary, id: string): Character {
 }
 
 const characterOf = async (sql: Sql, ws: string, id: string): Promise<Character> =>
-  characterIn(vocabularyOf(await readVocabulary(sql, ws)), id);
+  characterIn(await vocabularyToRead(sql, ws), id);
 
 function checkValue(character: Character, entered: EnteredStatement): Value {
   const read = readValue(character, entered);
@@ -118,7 +118,7 @@ export async function checkAllApply(
 ): Promise<void> {
   const stated = entries.filter((e) => e.value !== null && e.value.kind !== 'inapplicable');
   const taxa = [...new Set(stated.map((e) => e.taxon))];
-  const vocabulary = vocabularyOf(await readVocabulary(sql, ws));
+  const vocabulary = await vocabularyToRead(sql, ws);
   const described = describeTaxa(taxa, await readLibrary(sql, ws, taxa), vocabulary, null);
   const profiles = new Map(described.map((d) => [d.id, d.profile]));
   for (const e of stated) {
@@ -207,8 +207,8 @@ export async function applyEntry(
   return { before, after: await readOne(tx, ws, id) };
 }
 
-export async function createStatement(call: Call<Account>): Promise<Reply> {
-  const body = call.body as StatementBody;
+export async function createStatement(call: CallOf<'statementCreate'>): Promise<ReplyOf<'statementCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const row = await call.app.db.transaction(async (tx) => {
     const character = await characterOf(tx, ws, body.character);
@@ -238,8 +238,8 @@ export async function createStatement(call: Call<Account>): Promise<Reply> {
   return { status: 201, body: row, version: row.version };
 }
 
-export async function changeStatement(call: Call<Account>): Promise<Reply> {
-  const { value: entered, note } = call.body as { value: EnteredStatement; note?: string | null };
+export async function changeStatement(call: CallOf<'statementChange'>): Promise<ReplyOf<'statementChange'>> {
+  const { value: entered, note } = call.body;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const row = await call.app.db.transaction(async (tx) => {
@@ -261,7 +261,9 @@ export async function changeStatement(call: Call<Account>): Promise<Reply> {
   return { body: row, version: row.version };
 }
 
-export async function retractStatement(call: Call<Account>): Promise<Reply> {
+export async function retractStatement(
+  call: CallOf<'statementRetract'>,
+): Promise<ReplyOf<'statementRetract'>> {
   const { ws } = call.who;
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {

@@ -71,6 +71,16 @@ export async function readCautions(
   taxa: readonly string[],
 ): Promise<ReadonlyMap<string, readonly Caution[]>> {
   if (taxa.length === 0) return new Map();
+  return keptUnderStamp(sql, ws, `cautions/${[...taxa].sort().join()}`, () =>
+    cautionsFromTables(sql, ws, taxa),
+  );
+}
+
+async function cautionsFromTables(
+  sql: Sql,
+  ws: string,
+  taxa: readonly string[],
+): Promise<ReadonlyMap<string, readonly Caution[]>> {
   const rows = await sql.query<Caution & { taxon: string; own: boolean; above: string | null }>(
     `with recursive up (id, above, far) as (
        select i, i, 0 from unnest($2::uuid[]) as i

@@ -1,8 +1,9 @@
 import { v7 } from 'uuid';
 import type { GlossaryCharacter, GlossaryWord } from '@hurrow/contract';
-import { CHARACTERS, VOCABULARY_VERSION, WORDS } from '@hurrow/core/characters';
-import type { Character, ReadAs, State } from '@hurrow/core/characters';
+import { CHARACTERS, VOCABULARY_VERSION, WORDS, vocabularyOf } from '@hurrow/core/characters';
+import type { Character, ReadAs, State, Vocabulary } from '@hurrow/core/characters';
 import { normalise } from '@hurrow/core/names';
+import { VOCABULARY_RATES, readBy } from '@hurrow/core/tells';
 import { insertRows } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { keptUnderStamp } from './kept.ts';
@@ -158,8 +159,17 @@ const asCharacter = (r: CharacterRow): GlossaryCharacter => ({
 });
 
 /** The vocabulary in use, in its order; what is retired is left out of everything that is computed. */
-export const readVocabulary = async (sql: Sql, ws: string): Promise<readonly Character[]> =>
+export const readVocabulary = async (sql: Sql, ws: string): Promise<readonly GlossaryCharacter[]> =>
   (await readWholeVocabulary(sql, ws)).filter((c) => !c.retired);
+
+/**
+ * The vocabulary to compute with, as a class reads it. Until a fit of a class's own looks is applied, its rates are the
+ * vocabulary's own.
+ */
+export const vocabularyToRead = (sql: Sql, ws: string): Promise<Vocabulary> =>
+  keptUnderStamp(sql, ws, 'vocabulary to read', async () =>
+    readBy(vocabularyOf(await readVocabulary(sql, ws)), VOCABULARY_RATES),
+  );
 
 /** Every character of a workspace, retired ones too. */
 export const readWholeVocabulary = (sql: Sql, ws: string): Promise<readonly GlossaryCharacter[]> =>

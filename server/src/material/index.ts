@@ -1,9 +1,9 @@
-import type { StaffHandlers } from '../http/index.ts';
+import type { Handlers } from '../http/index.ts';
 import { createTree, readTrees } from './trees.ts';
 
 export { readTrees } from './trees.ts';
 
-export const materialHandlers: StaffHandlers = {
+export const materialHandlers = {
   trees: async (call) => ({ body: await readTrees(call.app.db, call.who.ws) }),
   treeCreate: createTree,
-};
+} satisfies Partial<Handlers>;

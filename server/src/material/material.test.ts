@@ -58,7 +58,7 @@ describe('the work that is due', () => {
   const kinds = async (who: Client): Promise<string[]> =>
     (await who.call<DueItem[]>('GET', '/api/due')).body.map((d) => `${d.kind} ${d.title}`);
 
-  test('follows a sitting from its opening to its give-back, then names what was mixed up', async () => {
+  test('follows a sitting from its opening to its return, then names what was mixed up', async () => {
     const { sitting, code } = await openSitting(owner, 'first');
     expect(await kinds(owner)).toContain('enter Running: first section · Grandis walk');
     for (const number of ['11', '12']) {
@@ -66,12 +66,12 @@ describe('the work that is due', () => {
       await send(phone, answersFor(walk, 1, { name: 'subalpine fir' }));
     }
     await moveSitting(owner, sitting.id, 'closed');
-    expect(await kinds(owner)).toContain('mark To mark: first section · Grandis walk');
-    await owner.call('POST', `/api/sittings/${sitting.id}/marking-runs`);
-    expect(await kinds(owner)).toContain('give_back To give back: first section · Grandis walk');
-    await moveSitting(owner, sitting.id, 'given_back');
+    expect(await kinds(owner)).toContain('grade Grade: first section · Grandis walk');
+    await owner.call('POST', `/api/sittings/${sitting.id}/grading-runs`);
+    expect(await kinds(owner)).toContain('return Return results: first section · Grandis walk');
+    await moveSitting(owner, sitting.id, 'returned');
     const after = await kinds(owner);
-    expect(after.some((k) => k.startsWith('give_back'))).toBe(false);
+    expect(after.some((k) => k.startsWith('return'))).toBe(false);
     expect(after).toContain('mixup subalpine fir named for grand fir');
   });
 

@@ -3,10 +3,10 @@ import type { TreeRow } from '@hurrow/contract';
 import { ORGANS } from '@hurrow/core/conditions';
 import { SITE, asSite } from '../classes/index.ts';
 import type { SiteRow } from '../classes/index.ts';
-import { insertRows, maybe } from '../db/index.ts';
+import { insertRows, maybe, written } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, invalid } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
 import { readCautions, readCertified, readHeaders } from '../library/index.ts';
 
 interface Row {
@@ -60,16 +60,8 @@ export async function readTrees(sql: Sql, ws: string, ids?: readonly string[]): 
   });
 }
 
-interface TreeBody {
-  site: string;
-  tag: string;
-  taxon: string;
-  stage?: string | null;
-  reach: TreeRow['reach'];
-}
-
-export async function createTree(call: Call<Account>): Promise<Reply> {
-  const body = call.body as TreeBody;
+export async function createTree(call: CallOf<'treeCreate'>): Promise<ReplyOf<'treeCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = v7();
   await call.app.db.transaction(async (tx) => {
@@ -118,5 +110,5 @@ export async function createTree(call: Call<Account>): Promise<Reply> {
     );
   });
   const [made] = await readTrees(call.app.db, ws, [id]);
-  return { status: 201, body: made };
+  return { status: 201, body: written(made) };
 }

@@ -1,10 +1,10 @@
 import { needSection } from '../access/index.ts';
 import { idParam, notFound } from '../http/index.ts';
-import type { StaffHandlers } from '../http/index.ts';
+import type { Handlers } from '../http/index.ts';
 import { readMisreads } from './misreads.ts';
 import { readEvidence, readMixUps } from './read.ts';
 
-export const mixupsHandlers: StaffHandlers = {
+export const mixupsHandlers = {
   mixups: async (call) => {
     const section = idParam(call, 'id');
     await needSection(call, section);
@@ -28,4 +28,4 @@ export const mixupsHandlers: StaffHandlers = {
     if (!found) throw notFound('There is no such mix-up.', { remedy: 'Choose one under Mix-ups.' });
     return { body: found };
   },
-};
+} satisfies Partial<Handlers>;

@@ -14,7 +14,7 @@ afterAll(() => app.close());
 const misreads = async (section: string): Promise<readonly MisreadRow[]> =>
   (await owner.call<MisreadRow[]>('GET', `/api/sections/${id(section)}/misreads`)).body;
 
-test('how often a character is called wrong is counted from marked calls, with what was called instead', async () => {
+test('how often a character is called wrong is counted from graded calls, with what was called instead', async () => {
   expect(await misreads('first')).toEqual([]);
   const { sitting, code } = await openSitting(owner, 'first');
   // The tree is certified to have its lines beneath only.
@@ -28,7 +28,7 @@ test('how often a character is called wrong is counted from marked calls, with w
   }
   await moveSitting(owner, sitting.id, 'closed');
   expect(await misreads('first')).toEqual([]);
-  expect((await owner.call('POST', `/api/sittings/${sitting.id}/marking-runs`)).status).toBe(201);
+  expect((await owner.call('POST', `/api/sittings/${sitting.id}/grading-runs`)).status).toBe(201);
   const found = (await misreads('first')).find((r) => r.character === 'needle.bands');
   expect(found).toEqual({
     character: 'needle.bands',

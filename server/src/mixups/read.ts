@@ -3,111 +3,68 @@ import type {
   EvidenceRow,
   MixUpRow,
   MixUps,
-  Station,
+  PairState,
   TaxonHeader,
   TruthRow,
 } from '@hurrow/contract';
-import { valueWords } from '@hurrow/core/characters';
-import { allowedHandling } from '@hurrow/core/conditions';
-import type { Handling } from '@hurrow/core/conditions';
+import { answerText } from '@hurrow/core/answers';
+import type { Value, Vocabulary } from '@hurrow/core/characters';
 import { countMixUps, diagnose } from '@hurrow/core/mixups';
-import type { CalledLook, Look, Reading } from '@hurrow/core/mixups';
-import { judgeCall } from '@hurrow/core/quizzes';
-import type { Call as StateCall } from '@hurrow/core/quizzes';
+import type { Look, ReadCall, Reading } from '@hurrow/core/mixups';
+import { acceptedCall, gradeValue } from '@hurrow/core/quizzes';
+import type { CallOutcome } from '@hurrow/core/quizzes';
 import type { Sql } from '../db/index.ts';
-import { readHeaders } from '../library/index.ts';
-import { readStations } from '../quizzes/index.ts';
-import { readShown } from '../sittings/index.ts';
-import type { Shown } from '../sittings/index.ts';
-
-interface LookRow {
-  response: string;
-  sitting: string;
-  quiz: string;
-  quiz_name: string;
-  on_date: string;
-  student: string;
-  code: string;
-  first_name: string | null;
-  truth: string;
-  named: Look['named'];
-  answer: string | null;
-  sure: Look['sure'];
-  typed: string | null;
-  origin: string;
-  station: string;
-  number: number;
-  tag: string;
-  material: string[];
-  distance: string;
-  handling: Handling[];
-  calls: readonly { character: string; state: string }[];
-}
-
-async function readLooks(sql: Sql, ws: string, section: string): Promise<readonly LookRow[]> {
-  const calls = new Map<string, LookRow['calls'][number][]>();
-  for (const c of await sql.query<{ response: string; character: string; state: string }>(
-    `select c.response, c.character, coalesce(c.state, c.value ->> 'state') as state
-     from look l join response_call c on c.ws = l.ws and c.response = l.response
-     where l.ws = $1 and l.section = $2 order by c.character`,
-    [ws, section],
-  )) {
-    const call = { character: c.character, state: c.state };
-    calls.set(c.response, [...(calls.get(c.response) ?? []), call]);
-  }
-  const rows = await sql.query<Omit<LookRow, 'calls'>>(
-    `select l.response, l.sitting, si.quiz, q.name as quiz_name, l.on_date, l.student, s.code, s.first_name, l.truth, l.named,
-       l.answer, l.sure, r.typed, r.origin, st.id as station, st.number, tr.tag, ss.material, ss.distance, si.handling
-     from look l join response r on r.ws = l.ws and r.id = l.response
-     join student s on s.ws = l.ws and s.id = l.student join sitting si on si.ws = l.ws and si.id = l.sitting
-     join quiz q on q.ws = si.ws and q.id = si.quiz
-     join sitting_station ss on ss.ws = r.ws and ss.id = r.sitting_station
-     join station st on st.ws = ss.ws and st.id = ss.station join tree tr on tr.ws = st.ws and tr.individual = st.individual
-     where l.ws = $1 and l.section = $2 order by l.on_date desc, st.number, length(s.code), s.code`,
-    [ws, section],
-  );
-  return rows.map((r) => ({ ...r, calls: calls.get(r.response) ?? [] }));
-}
-
-const stateCall = (state: string): StateCall =>
-  state === 'does-not-apply' ? { inapplicable: true } : { state };
-
-/** What a look's calls say of its cause, against the station's tree and the species named. */
-function readingsOf(look: LookRow, station: Station, shown: Shown): readonly Reading[] {
-  const calls = look.calls.flatMap(({ character, state }): CalledLook['calls'][number][] => {
-    const c = shown.character(character);
-    return c ? [{ character: c, call: stateCall(state) }] : [];
-  });
-  return diagnose({
-    sure: look.sure,
-    calls,
-    shown: (id) => shown.of(station, id),
-    namedShows: (id) => shown.profile(look.answer ?? '', id),
-  });
-}
+import { readHeaders, vocabularyToRead } from '../library/index.ts';
+import { readLooks, readNamedProfiles } from './looks.ts';
+import type { LookRow } from './looks.ts';
 
 interface Background {
   readonly looks: readonly LookRow[];
-  readonly stations: ReadonlyMap<string, Station>;
-  readonly shown: Shown;
+  readonly vocabulary: Vocabulary;
+  readonly namedShows: (sitting: string, taxon: string, character: string) => Value | undefined;
   readonly headers: ReadonlyMap<string, TaxonHeader>;
+  /** How each mix-up stands now, by `truth/answer`. */
+  readonly states: ReadonlyMap<string, PairState>;
+}
+
+async function readStates(sql: Sql, ws: string, section: string): Promise<ReadonlyMap<string, PairState>> {
+  const rows = await sql.query<{ a: string; b: string; state: PairState }>(
+    'select a, b, state from pair_state where ws = $1 and section = $2 and to_seq is null',
+    [ws, section],
+  );
+  return new Map(rows.map((r) => [`${r.a}/${r.b}`, r.state]));
 }
 
 async function background(sql: Sql, ws: string, section: string): Promise<Background> {
   const looks = await readLooks(sql, ws, section);
-  const stations: Station[] = [];
-  for (const quiz of new Set(looks.map((l) => l.quiz))) stations.push(...(await readStations(sql, ws, quiz)));
   const taxa = [...new Set(looks.flatMap((l) => (l.answer ? [l.truth, l.answer] : [l.truth])))];
   return {
     looks,
-    stations: new Map(stations.map((s) => [s.id, s])),
-    shown: await readShown(sql, ws, stations, taxa),
+    vocabulary: await vocabularyToRead(sql, ws),
+    namedShows: await readNamedProfiles(sql, ws, section),
     headers: await readHeaders(sql, ws, taxa),
+    states: await readStates(sql, ws, section),
   };
 }
 
+const CALLED: ReadonlySet<string> = new Set<CallOutcome>(['right', 'wrong', 'coarse', 'not_recorded']);
+const asCall = (outcome: string): CallOutcome =>
+  CALLED.has(outcome) ? (outcome as CallOutcome) : 'not_recorded';
+
+/** What a look's character questions say of its cause, by the key of its sitting. */
+function readingsOf(look: LookRow, b: Background): readonly Reading[] {
+  const calls = look.calls.flatMap(({ character, value, outcome }): ReadCall[] => {
+    const c = b.vocabulary.get(character);
+    if (!c) return [];
+    const shows = b.namedShows(look.sitting, look.answer ?? '', character);
+    const other = gradeValue(value, acceptedCall(c, shows)).outcome;
+    return [{ character, own: asCall(outcome), other: asCall(other) }];
+  });
+  return diagnose({ sure: look.sure, calls });
+}
+
 const asLook = (l: LookRow): Look => ({
-  id: l.response,
+  id: l.id,
   student: l.student,
   truth: l.truth,
   named: l.named,
@@ -116,16 +73,13 @@ const asLook = (l: LookRow): Look => ({
 });
 
 function pairsOf(b: Background): readonly MixUpRow[] {
-  const byResponse = new Map(b.looks.map((l) => [l.response, l]));
+  const byId = new Map(b.looks.map((l) => [l.id, l]));
   return countMixUps(b.looks.map(asLook)).flatMap((m): MixUpRow[] => {
     const [truth, answer] = [b.headers.get(m.truth), b.headers.get(m.answer)];
     if (!truth || !answer) return [];
-    const looks = m.looks.flatMap((id) => byResponse.get(id) ?? []);
+    const looks = m.looks.flatMap((id) => byId.get(id) ?? []);
     const called = looks.filter((l) => l.calls.length > 0);
-    const kinds = called.map((l) => {
-      const station = b.stations.get(l.station);
-      return station ? readingsOf(l, station, b.shown).map((r) => r.kind) : [];
-    });
+    const kinds = called.map((l) => readingsOf(l, b).map((r) => r.kind));
     const students = new Map(
       looks.map((l) => [l.student, { id: l.student, code: l.code, firstName: l.first_name }]),
     );
@@ -144,6 +98,7 @@ function pairsOf(b: Background): readonly MixUpRow[] {
         misread: kinds.filter((k) => k.includes('misread')).length,
         linkMissing: kinds.filter((k) => k.includes('link_missing')).length,
         responses: m.looks,
+        state: b.states.get(`${m.truth}/${m.answer}`) ?? null,
       },
     ];
   });
@@ -170,7 +125,7 @@ function truthsOf(b: Background): readonly TruthRow[] {
   });
 }
 
-/** Mix-ups of a section with direction, base, interval and who. Source: 3-computation, section 8. */
+/** Mix-ups of a section with direction, base, interval and who. Source: docs/formulas.md, Counting mix-ups. */
 export async function readMixUps(sql: Sql, ws: string, section: string): Promise<MixUps> {
   const b = await background(sql, ws, section);
   const sittings = new Map(
@@ -186,43 +141,34 @@ export async function readMixUps(sql: Sql, ws: string, section: string): Promise
   };
 }
 
-function evidenceRow(look: LookRow, station: Station, shown: Shown): EvidenceRow {
-  return {
-    response: look.response,
-    code: look.code,
-    firstName: look.first_name,
-    on: look.on_date,
-    sitting: look.sitting,
-    quiz: look.quiz_name,
-    station: look.number,
-    tag: look.tag,
-    typed: look.typed ?? '',
-    sure: look.sure,
-    origin: look.origin,
-    material: look.material,
-    handling: allowedHandling(look.handling, station.tree.cautions),
-    distance: look.distance,
-    calls: look.calls.flatMap(({ character, state }) => {
-      const c = shown.character(character);
-      if (!c) return [];
-      const value = shown.of(station, character);
-      return [
-        {
-          character,
-          state,
-          outcome: judgeCall(c, stateCall(state), value),
-          shown: value ? valueWords(c, value, { words: 'technical', units: 'metric' }) : 'not recorded',
-        },
-      ];
-    }),
-    readings: readingsOf(look, station, shown).map((r) => ({
-      kind: r.kind,
-      characters: 'characters' in r ? r.characters : [],
-    })),
-  };
-}
+const evidenceRow = (look: LookRow, b: Background): EvidenceRow => ({
+  response: look.id,
+  code: look.code,
+  firstName: look.first_name,
+  on: look.on_date,
+  sitting: look.sitting,
+  quiz: look.quiz_name,
+  station: look.number,
+  tag: look.tag ?? '',
+  typed: look.value ? answerText(look.value) : '',
+  sure: look.sure,
+  origin: look.origin ?? '',
+  material: look.conditions.material,
+  handling: look.conditions.handling,
+  distance: look.conditions.distance,
+  calls: look.calls.map(({ character, value, outcome }) => ({
+    character,
+    state: value.kind === 'state' ? value.state : answerText(value),
+    outcome,
+    shown: look.shown[character] ?? 'not recorded',
+  })),
+  readings: readingsOf(look, b).map((r) => ({
+    kind: r.kind,
+    characters: 'characters' in r ? r.characters : [],
+  })),
+});
 
-/** Exactly the responses that a mix-up counts in its k, as typed. Null where there is no such mix-up. */
+/** Exactly the looks that a mix-up counts in its k, as written. Null where there is no such mix-up. */
 export async function readEvidence(
   sql: Sql,
   ws: string,
@@ -234,11 +180,5 @@ export async function readEvidence(
   const pair = pairsOf(b).find((p) => p.truth.id === truth && p.answer.id === answer);
   if (!pair) return null;
   const counted = new Set(pair.responses);
-  const rows = b.looks
-    .filter((l) => counted.has(l.response))
-    .flatMap((l) => {
-      const station = b.stations.get(l.station);
-      return station ? [evidenceRow(l, station, b.shown)] : [];
-    });
-  return { pair, rows };
+  return { pair, rows: b.looks.filter((l) => counted.has(l.id)).map((l) => evidenceRow(l, b)) };
 }

@@ -98,7 +98,7 @@ describe('a sitting', () => {
 
   test('goes through its states in order only', async () => {
     const { sitting } = await openSitting(owner, 'second');
-    for (const to of ['given_back', 'draft']) {
+    for (const to of ['returned', 'draft']) {
       const answer = await owner.call(
         'POST',
         `/api/sittings/${sitting.id}/state`,
@@ -114,7 +114,7 @@ describe('a sitting', () => {
       { version: sitting.version + 7 },
     );
     expect(stale.status).toBe(412);
-    expect((await owner.call('POST', `/api/sittings/${sitting.id}/marking-runs`)).status).toBe(409);
+    expect((await owner.call('POST', `/api/sittings/${sitting.id}/grading-runs`)).status).toBe(409);
   });
 
   test('a draft moves to another day, against its version, and not once it is open', async () => {

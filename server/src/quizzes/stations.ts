@@ -1,9 +1,9 @@
 import { v7 } from 'uuid';
 import type { AskBody, StationBody } from '@hurrow/contract';
-import { insertRows, maybe } from '../db/index.ts';
+import { insertRows, maybe, written } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
 import { readVocabulary } from '../library/index.ts';
 import { needQuiz, readStations } from './store.ts';
 
@@ -68,7 +68,7 @@ async function needUnlocked(tx: Sql, ws: string, quiz: string): Promise<void> {
   await tx.query('select 1 from quiz where ws = $1 and id = $2 for update', [ws, quiz]);
   const { locked } = await needQuiz(tx, ws, quiz);
   if (locked) {
-    throw conflict('A sitting of this quiz has been opened, so its stations stand.', {
+    throw conflict('The key of a sitting of this quiz is locked, so its stations no longer change.', {
       remedy: 'Make a new quiz for other stations.',
     });
   }
@@ -77,8 +77,8 @@ async function needUnlocked(tx: Sql, ws: string, quiz: string): Promise<void> {
 const stationOf = async (tx: Sql, ws: string, quiz: string, id: string) =>
   (await readStations(tx, ws, quiz)).find((s) => s.id === id);
 
-export async function createStation(call: Call<Account>): Promise<Reply> {
-  const body = call.body as StationBody;
+export async function createStation(call: CallOf<'stationCreate'>): Promise<ReplyOf<'stationCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const quiz = idParam(call, 'id');
   const made = await call.app.db.transaction(async (tx) => {
@@ -109,7 +109,7 @@ export async function createStation(call: Call<Account>): Promise<Reply> {
     await writeAsks(tx, ws, id, body.asks);
     return stationOf(tx, ws, quiz, id);
   });
-  return { status: 201, body: made, ...(made ? { version: made.version } : {}) };
+  return { status: 201, body: written(made), version: written(made).version };
 }
 
 /**
@@ -164,8 +164,8 @@ async function renumber(tx: Sql, ws: string, order: readonly string[]): Promise<
   ]);
 }
 
-export async function changeStation(call: Call<Account>): Promise<Reply> {
-  const body = call.body as StationBody;
+export async function changeStation(call: CallOf<'stationChange'>): Promise<ReplyOf<'stationChange'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const changed = await call.app.db.transaction(async (tx) => {
@@ -183,10 +183,10 @@ export async function changeStation(call: Call<Account>): Promise<Reply> {
     }
     return stationOf(tx, ws, standing.quiz, id);
   });
-  return { body: changed, ...(changed ? { version: changed.version } : {}) };
+  return { body: written(changed), version: written(changed).version };
 }
 
-export async function removeStation(call: Call<Account>): Promise<Reply> {
+export async function removeStation(call: CallOf<'stationRemove'>): Promise<ReplyOf<'stationRemove'>> {
   const { ws } = call.who;
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {

@@ -1,5 +1,5 @@
 import { POLICY } from '@hurrow/core/quizzes';
-import type { MarkPolicy } from '@hurrow/core/quizzes';
+import type { GradePolicy } from '@hurrow/core/quizzes';
 import type {
   Ask,
   AskKind,
@@ -115,7 +115,7 @@ export interface QuizRow {
   name: string;
   list: string;
   list_name: string;
-  policy: Partial<MarkPolicy>;
+  policy: Partial<GradePolicy>;
   locked: boolean;
 }
 
@@ -131,7 +131,7 @@ export async function needQuiz(sql: Sql, ws: string, id: string): Promise<QuizRo
   return row;
 }
 
-export const policyOf = (q: Pick<QuizRow, 'policy'>): MarkPolicy => ({ ...POLICY, ...q.policy });
+export const policyOf = (q: Pick<QuizRow, 'policy'>): GradePolicy => ({ ...POLICY, ...q.policy });
 
 export async function readQuiz(sql: Sql, ws: string, account: string, id: string): Promise<QuizDetail> {
   const quiz = await needQuiz(sql, ws, id);

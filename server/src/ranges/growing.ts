@@ -1,12 +1,11 @@
 import type { GrowingHere } from '@hurrow/contract';
-import { vocabularyOf } from '@hurrow/core/characters';
 import { SPECIES_RANKS } from '@hurrow/core/names';
 import { couldGrow } from '@hurrow/core/range';
 import type { GrowingPlace } from '@hurrow/core/range';
 import { describeTaxa } from '@hurrow/core/tells';
 import { invalid } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
-import { readHeaders, readLibrary, readVocabulary } from '../library/index.ts';
+import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
+import { readHeaders, readLibrary, vocabularyToRead } from '../library/index.ts';
 import { countyAt, regionWords } from './atlas.ts';
 import { readRanges } from './read.ts';
 
@@ -25,7 +24,7 @@ function number(call: Call<Account>, key: string, low: number, high: number): nu
 }
 
 /** Every species, or those of a list, held against a place and its ground. */
-export async function readGrowing(call: Call<Account>): Promise<Reply> {
+export async function readGrowing(call: CallOf<'growing'>): Promise<ReplyOf<'growing'>> {
   const { ws } = call.who;
   const { db } = call.app;
   const lat = number(call, 'lat', -90, 90);
@@ -36,7 +35,7 @@ export async function readGrowing(call: Call<Account>): Promise<Reply> {
       remedy: 'Choose a site, or give latitude and longitude.',
     });
   }
-  const vocabulary = vocabularyOf(await readVocabulary(db, ws));
+  const vocabulary = await vocabularyToRead(db, ws);
   const ground: Record<string, string> = {};
   for (const part of (call.query['ground'] ?? '').split(',').filter((p) => p !== '')) {
     const [character = '', state = ''] = part.split(':');

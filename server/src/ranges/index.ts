@@ -1,19 +1,18 @@
 import { v7 } from 'uuid';
-import type { RangeRow, Verdict } from '@hurrow/contract';
+import type { Verdict } from '@hurrow/contract';
 import { insertRows, maybe } from '../db/index.ts';
 import { idParam, invalid, needVersion, notFound } from '../http/index.ts';
-import type { Account, Call, Reply, StaffHandlers } from '../http/index.ts';
+import type { CallOf, Handlers, ReplyOf } from '../http/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { standInOccurrences } from '../standins/index.ts';
 import { readGrowing } from './growing.ts';
 import { compared, readChallenges, readRangeDetail, readRanges } from './read.ts';
-import type { Occurrence } from './read.ts';
 
 const MOST_ASKED = 100;
 
 /** Writes the whole range of a species by region. */
-async function changeRange(call: Call<Account>): Promise<Reply> {
-  const { records } = call.body as { records: readonly RangeRow[] };
+async function changeRange(call: CallOf<'rangeChange'>): Promise<ReplyOf<'rangeChange'>> {
+  const { records } = call.body;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const twice = records.findIndex((r, i) => records.findIndex((x) => x.region === r.region) < i);
@@ -43,7 +42,7 @@ async function changeRange(call: Call<Account>): Promise<Reply> {
 }
 
 /** Asks the occurrence service, and holds what it answers against the range and what was judged before. */
-async function ask(call: Call<Account>): Promise<Reply> {
+async function ask(call: CallOf<'occurrencesAsk'>): Promise<ReplyOf<'occurrencesAsk'>> {
   const { ws } = call.who;
   const { db } = call.app;
   const id = idParam(call, 'id');
@@ -65,8 +64,8 @@ async function ask(call: Call<Account>): Promise<Reply> {
 }
 
 /** Keeps a record with what was decided of it; deciding again changes it. */
-async function judge(call: Call<Account>): Promise<Reply> {
-  const { record, verdict } = call.body as { record: Occurrence; verdict: Verdict };
+async function judge(call: CallOf<'occurrenceJudge'>): Promise<ReplyOf<'occurrenceJudge'>> {
+  const { record, verdict } = call.body;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {
@@ -91,7 +90,7 @@ async function judge(call: Call<Account>): Promise<Reply> {
   return { body: await readRangeDetail(call.app.db, ws, id) };
 }
 
-export const rangesHandlers: StaffHandlers = {
+export const rangesHandlers = {
   range: async (call) => {
     const body = await readRangeDetail(call.app.db, call.who.ws, idParam(call, 'id'));
     return { body, version: body.version };
@@ -101,4 +100,4 @@ export const rangesHandlers: StaffHandlers = {
   growing: readGrowing,
   occurrencesAsk: ask,
   occurrenceJudge: judge,
-};
+} satisfies Partial<Handlers>;

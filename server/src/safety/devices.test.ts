@@ -1,3 +1,4 @@
+import { answerText } from '@hurrow/core/answers';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { JOIN_NEEDS } from '@hurrow/contract';
 import type { Devices, DueItem, Joining, SittingDetail, WalkSitting } from '@hurrow/contract';
@@ -55,7 +56,7 @@ describe('a student number', () => {
     expect((await join(second, { word: ' quiet OTTER' })).status).toBe(201);
     const there = (await second.call<WalkSitting>('GET', '/api/walk/sitting')).body;
     expect(there.otherDevices).toHaveLength(1);
-    expect(there.answers.map((a) => a.typed)).toEqual(['grand fir']);
+    expect(there.answers.map((a) => answerText(a.value))).toEqual(['grand fir']);
     const receipt = await send(first, answersFor(walk, 2, { name: 'subalpine fir' }));
     expect(receipt.body.otherDevices).toBe(1);
     const seen = (await owner.call<SittingDetail>('GET', `/api/sittings/${sitting}`)).body;
@@ -144,8 +145,8 @@ test('results go only to those who took part, and only with the word', async () 
   const { phone, walk } = await joinWalk(app, ownCode, '11', 'tall teapot');
   await send(phone, answersFor(walk, 1, { name: 'grand fir' }));
   await moveSitting(owner, own.id, 'closed');
-  await owner.call('POST', `/api/sittings/${own.id}/marking-runs`);
-  await moveSitting(owner, own.id, 'given_back');
+  await owner.call('POST', `/api/sittings/${own.id}/grading-runs`);
+  await moveSitting(owner, own.id, 'returned');
   const absent = await app
     .nobody()
     .call('POST', '/api/walk/join', { code: ownCode, student: '12', word: 'claim 0' });

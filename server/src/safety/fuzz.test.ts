@@ -2,7 +2,7 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { ROUTES } from '@hurrow/contract';
 import type { Route, RouteName } from '@hurrow/contract';
-import { BODIES, id, joinWalk, openSitting, openTestApp } from '../testing/index.ts';
+import { bodyFor, id, joinWalk, openSitting, openTestApp } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 const REQUESTS = Number(process.env['HURROW_FUZZ_REQUESTS'] ?? 5000);
@@ -117,7 +117,7 @@ function path(route: Route, name: RouteName, ids: string): string {
 }
 
 async function send({ route: [name, route], who, picks, values, ids, version, raw, key }: Made) {
-  const base = route.body === undefined ? {} : BODIES[route.body];
+  const base = bodyFor(name) ?? {};
   const body = route.file ? String(values[0]) : (raw ?? mutated(base, picks, values));
   return callers[who].call(route.method, path(route, name, ids), body, {
     ...(version === undefined ? {} : { version }),

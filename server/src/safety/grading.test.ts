@@ -1,8 +1,19 @@
+import { answerText } from '@hurrow/core/answers';
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import { v4 } from 'uuid';
-import type { Marks, Sheet } from '@hurrow/contract';
+import type { Dispute, Grades, Sheet } from '@hurrow/contract';
 import { allAnswers } from '../answers/index.ts';
-import { answersFor, id, joinWalk, moveSitting, openSitting, openTestApp, send } from '../testing/index.ts';
+import {
+  answersFor,
+  graded,
+  gradesOf,
+  id,
+  joinWalk,
+  moveSitting,
+  openSitting,
+  openTestApp,
+  send,
+} from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 let app: TestApp;
@@ -14,9 +25,8 @@ beforeAll(async () => {
 afterAll(() => app.close());
 
 const WORDS: Record<string, string> = {};
-const grade = (sitting: string) => owner.call<Marks>('POST', `/api/sittings/${sitting}/marking-runs`);
-const marks = async (sitting: string): Promise<Marks> =>
-  (await owner.call<Marks>('GET', `/api/sittings/${sitting}/marks`)).body;
+const grade = (sitting: string) => graded(owner, sitting);
+const grades = (sitting: string): Promise<Grades> => gradesOf(owner, sitting);
 
 /** A closed sitting with one odd answer of one student. */
 async function closedSitting(section: string, student: string, typed: string) {
@@ -29,22 +39,23 @@ async function closedSitting(section: string, student: string, typed: string) {
 
 test('a clock set back changes nothing: the run made last is the newest, and it is the one returned', async () => {
   const { sitting } = await closedSitting('first', '11', 'odd larch');
-  const first = (await grade(sitting)).body;
+  const first = await grade(sitting);
   app.later(-2 * 86_400_000);
-  const ruled = await owner.call<Marks>('PUT', `/api/sittings/${sitting}/name-rulings`, {
+  const ruled = await owner.call('PUT', `/api/sittings/${sitting}/name-rulings`, {
     typed: 'odd larch',
     taxon: id('grandis'),
-    outcome: 'misspelt',
+    outcome: 'misspelled',
   });
   expect(ruled.status).toBe(200);
-  const shown = await marks(sitting);
+  const shown = await grades(sitting);
   expect(shown.run).not.toBe(first.run);
-  expect(shown.rows.find((r) => r.typed === 'odd larch')).toMatchObject({ outcome: 'misspelt', points: 2 });
-  await moveSitting(owner, sitting, 'given_back');
-  const [row] = await app.db.query<{ given_run: string }>('select given_run from sitting where id = $1', [
-    sitting,
-  ]);
-  expect(row?.given_run).toBe(shown.run);
+  expect(shown.rows.find((r) => r.typed === 'odd larch')).toMatchObject({ outcome: 'misspelled', points: 2 });
+  await moveSitting(owner, sitting, 'returned');
+  const [row] = await app.db.query<{ returned_run: string }>(
+    'select returned_run from sitting where id = $1',
+    [sitting],
+  );
+  expect(row?.returned_run).toBe(shown.run);
   app.later(2 * 86_400_000);
 });
 
@@ -56,32 +67,37 @@ describe('answers that come while a sitting is graded', () => {
       grade(sitting),
       send(phone, answersFor(walk, 3, { name: 'limber pine' }, 5)),
     ]);
-    const { stale } = await marks(sitting);
+    const { stale } = await grades(sitting);
     const late = receipt.body.accepted.length;
-    const graded = (await marks(sitting)).rows.filter(
+    const graded = (await grades(sitting)).rows.filter(
       (r) => r.station === 3 && r.typed === 'limber pine',
     ).length;
     // Either the answer is graded, or it is known to be missing, or it was kept for a decision.
-    expect(late === 0 || graded === 1 || stale).toBe(true);
+    expect(late === 0 || graded === 1 || stale.includes('answers')).toBe(true);
   });
 
   test('an answer without a grade keeps the results from being returned', async () => {
     const { sitting, phone, walk } = await closedSitting('first', '11', 'western larch');
     await grade(sitting);
-    await app.db.query(`update sitting set state = 'closed' where id = $1`, [sitting]);
     await send(phone, answersFor(walk, 3, { name: 'limber pine' }, 5));
-    await app.db.query(`update sitting set state = 'marked' where id = $1`, [sitting]);
-    expect((await marks(sitting)).stale).toBe(true);
+    expect((await grades(sitting)).stale).toEqual([]);
+    // It came too late; once it counts, it has no grade yet.
+    const [late] = (await owner.call<Dispute[]>('GET', `/api/sittings/${sitting}/disputes`)).body;
+    await owner.call('POST', `/api/sittings/${sitting}/dispute-decisions`, {
+      disputes: [late?.id],
+      decision: 'count',
+    });
+    expect((await grades(sitting)).stale).toEqual(['answers']);
     const { body } = await owner.call<{ version: number }>('GET', `/api/sittings/${sitting}`);
     const refused = await owner.call(
       'POST',
       `/api/sittings/${sitting}/state`,
-      { to: 'given_back' },
+      { to: 'returned' },
       { version: body.version },
     );
     expect([refused.status, refused.body.remedy]).toEqual([409, 'Grade again, then return the results.']);
     await grade(sitting);
-    await moveSitting(owner, sitting, 'given_back');
+    await moveSitting(owner, sitting, 'returned');
   });
 });
 
@@ -94,24 +110,25 @@ describe('a name decided by an assistant', () => {
 
   test('holds for the sitting in front of them, not for a section that is not theirs', async () => {
     const assistant = await app.assistant();
-    const ruled = await assistant.call<Marks>('PUT', `/api/sittings/${first}/name-rulings`, {
+    const ruled = await assistant.call('PUT', `/api/sittings/${first}/name-rulings`, {
       typed: 'zanzibar tree',
       taxon: id('grandis'),
       outcome: 'exact',
     });
-    expect(ruled.body.rows.find((r) => r.typed === 'zanzibar tree')).toMatchObject({
+    expect(ruled.status).toBe(200);
+    expect((await grades(first)).rows.find((r) => r.typed === 'zanzibar tree')).toMatchObject({
       points: 2,
       ruled: true,
     });
     const second = (await closedSitting('second', '21', 'zanzibar tree')).sitting;
-    const there = (await grade(second)).body.rows.find((r) => r.typed === 'zanzibar tree');
+    const there = (await grade(second)).rows.find((r) => r.typed === 'zanzibar tree');
     expect(there).toMatchObject({ points: 0, ruled: false });
     await owner.call('PUT', `/api/sittings/${first}/name-rulings`, {
       typed: 'zanzibar tree',
       taxon: id('grandis'),
       outcome: 'exact',
     });
-    expect((await grade(second)).body.rows.find((r) => r.typed === 'zanzibar tree')).toMatchObject({
+    expect((await grade(second)).rows.find((r) => r.typed === 'zanzibar tree')).toMatchObject({
       points: 2,
       ruled: true,
     });
@@ -121,14 +138,14 @@ describe('a name decided by an assistant', () => {
 test('a teacher decides otherwise than the assistant did, and it holds at once, in that sitting too', async () => {
   const { sitting } = await closedSitting('first', '11', 'quibble tree');
   await grade(sitting);
-  const decide = async (by: Client, taxon: string) =>
-    (
-      await by.call<Marks>('PUT', `/api/sittings/${sitting}/name-rulings`, {
-        typed: 'quibble tree',
-        taxon: id(taxon),
-        outcome: 'exact',
-      })
-    ).body.rows.find((r) => r.typed === 'quibble tree')?.points;
+  const decide = async (by: Client, taxon: string) => {
+    await by.call('PUT', `/api/sittings/${sitting}/name-rulings`, {
+      typed: 'quibble tree',
+      taxon: id(taxon),
+      outcome: 'exact',
+    });
+    return (await grades(sitting)).rows.find((r) => r.typed === 'quibble tree')?.points;
+  };
   expect(await decide(await app.assistant(), 'grandis')).toBe(2);
   expect(await decide(owner, 'lasiocarpa')).toBe(0);
 });
@@ -144,7 +161,7 @@ describe('a paper sheet', () => {
   };
   const paper = (sitting: string) =>
     app.db.query<{ typed: string; late: boolean }>(
-      `select r.typed, r.late from response r join attempt t on t.ws = r.ws and t.id = r.attempt
+      `select r.value ->> 'text' as typed, r.late from response r join attempt t on t.ws = r.ws and t.id = r.attempt
        where t.sitting = $1 and r.origin = 'paper' order by r.seq`,
       [sitting],
     );
@@ -154,7 +171,7 @@ describe('a paper sheet', () => {
     expect(await enter(sitting, 'subalpine fir')).toBe(200);
     expect(await paper(sitting)).toEqual([{ typed: 'subalpine fir', late: false }]);
     const logged: string[] = [];
-    for await (const chunk of allAnswers(app.answers)) logged.push(...chunk.map((a) => a.typed ?? ''));
+    for await (const chunk of allAnswers(app.answers)) logged.push(...chunk.map((a) => answerText(a.value)));
     expect(logged).toContain('subalpine fir');
   });
 
@@ -162,10 +179,10 @@ describe('a paper sheet', () => {
     const { sitting } = await closedSitting('first', '11', 'grand fir');
     await grade(sitting);
     expect(await enter(sitting, 'limber pine')).toBe(200);
-    expect((await marks(sitting)).stale).toBe(true);
+    expect((await grades(sitting)).stale).toEqual(['answers']);
     await grade(sitting);
-    expect((await marks(sitting)).stale).toBe(false);
-    await moveSitting(owner, sitting, 'given_back');
+    expect((await grades(sitting)).stale).toEqual([]);
+    await moveSitting(owner, sitting, 'returned');
     expect(await enter(sitting, 'too late')).toBe(409);
     expect((await paper(sitting)).map((p) => p.typed)).toEqual(['limber pine']);
   });

@@ -20,8 +20,8 @@ beforeAll(async () => {
   await send(phone, answersFor(joined.walk, 1, { name: 'my first guess' }));
   await send(phone, answersFor(joined.walk, 3, { name: 'my other guess' }));
   await moveSitting(owner, returned, 'closed');
-  await owner.call('POST', `/api/sittings/${returned}/marking-runs`);
-  await moveSitting(owner, returned, 'given_back');
+  await owner.call('POST', `/api/sittings/${returned}/grading-runs`);
+  await moveSitting(owner, returned, 'returned');
 });
 afterAll(() => app.close());
 

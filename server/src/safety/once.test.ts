@@ -135,6 +135,7 @@ test('every route that makes a thing takes a key', () => {
   // These ask, move or decide; none of them makes a second thing when repeated.
   expect(without.sort()).toEqual([
     'deviceDecide',
+    'disputesDecide',
     'importPreview',
     'listPreview',
     'occurrencesAsk',

@@ -175,7 +175,7 @@ test('an erased student stays erased: after a crash in the middle, and when olde
 
   // An earlier copy of a log put beside it: her lines are dropped, and gone from the disk after the start.
   const copy = join(data, 'answers.log');
-  writeFileSync(copy, writeLine({ ...stored, id: v4(), student, typed: 'hers' }));
+  writeFileSync(copy, writeLine({ ...stored, id: v4(), student, value: { kind: 'name', text: 'hers' } }));
   const put = await start();
   expect(put.recovery.stored).toBe(0);
   await put.stop();

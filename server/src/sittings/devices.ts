@@ -4,7 +4,7 @@ import { attemptFor, lastTakeover } from '../answers/index.ts';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import { needSitting } from './store.ts';
 
 /** Phones of a sitting, those that wait for a decision first. */
@@ -46,7 +46,13 @@ async function letIn(tx: Sql, call: Call<Account>, d: DeviceRow, at: string): Pr
   const { ws } = call.who;
   await tx.query('select 1 from student where ws = $1 and id = $2 for update', [ws, d.student]);
   const takeover = (await lastTakeover(tx, { ws, ...d })) + 1;
-  await attemptFor(tx, { ws, sitting: d.sitting, student: d.student, takeover });
+  await attemptFor(tx, {
+    ws,
+    sitting: d.sitting,
+    student: d.student,
+    origin: 'phone',
+    takeover,
+  });
   await tx.query(
     `update device set state = 'in', takeover = $3, decided_by = $4, decided_at = $5, word_hash = null
      where ws = $1 and id = $2`,
@@ -61,8 +67,8 @@ async function letIn(tx: Sql, call: Call<Account>, d: DeviceRow, at: string): Pr
 }
 
 /** Lets a waiting phone in, refuses it, or ends one that is in; what a phone sent stays either way. */
-export async function decideDevice(call: Call<Account>): Promise<Reply> {
-  const { decision } = call.body as { decision: 'let-in' | 'refuse' | 'end' };
+export async function decideDevice(call: CallOf<'deviceDecide'>): Promise<ReplyOf<'deviceDecide'>> {
+  const { decision } = call.body;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const at = call.app.clock().toISOString();
@@ -91,7 +97,7 @@ export async function decideDevice(call: Call<Account>): Promise<Reply> {
 }
 
 /** Resets the private word of a student; the next phone that joins under the number chooses a new one. */
-export async function resetWord(call: Call<Account>): Promise<Reply> {
+export async function resetWord(call: CallOf<'wordReset'>): Promise<ReplyOf<'wordReset'>> {
   const { ws } = call.who;
   const student = idParam(call, 'id');
   const section = await maybe<{ section: string }>(

@@ -1,12 +1,12 @@
 import type { Sketch, Station } from '@hurrow/contract';
-import { vocabularyOf } from '@hurrow/core/characters';
 import type { Value } from '@hurrow/core/characters';
 import type { Material, Organ } from '@hurrow/core/conditions';
 import { drawnSpecimen, hash } from '@hurrow/core/plates';
 import type { Box, PieceKind } from '@hurrow/core/plates';
+import { groundsOf, shownValues } from '@hurrow/core/stations';
 import { describeTaxa } from '@hurrow/core/tells';
 import type { Sql } from '../db/index.ts';
-import { readLibrary, readVocabulary } from '../library/index.ts';
+import { readLibrary, vocabularyToRead } from '../library/index.ts';
 import { FOR_A_CARD, asSketch } from './sketch.ts';
 
 /** The organ a call is about, as a plate shows it. */
@@ -25,10 +25,30 @@ const barFor = ({ width, height }: Box): number => {
   return BARS.reduce((best, n) => (Math.abs(n - wanted) < Math.abs(best - wanted) ? n : best));
 };
 
+/** What trees show by their species' profiles and what was checked at them, as both stand now. */
+async function valuesNow(
+  sql: Sql,
+  ws: string,
+  stations: readonly Station[],
+): Promise<ReadonlyMap<string, ReadonlyMap<string, Value>>> {
+  const vocabulary = await vocabularyToRead(sql, ws);
+  const taxa = [...new Set(stations.map((s) => s.tree.taxon.id))];
+  const described = new Map(
+    describeTaxa(taxa, await readLibrary(sql, ws, taxa), vocabulary, null).map((d) => [d.id, d.profile]),
+  );
+  return new Map(
+    stations.map((s) => {
+      const profile = described.get(s.tree.taxon.id) ?? new Map<string, { readonly value: Value }>();
+      return [s.id, shownValues(groundsOf(profile, s.tree.certified))] as const;
+    }),
+  );
+}
+
 /**
  * The drawings of stations that are plates: one individual of what the tree is, as it is certified to show, drawn from
- * a seed of this sitting alone. Foliage always, and the organs that calls ask for.
+ * a seed of this sitting alone. Foliage always, and the organs that character questions ask for.
  * @param places stations with their random public id and what is at hand there.
+ * @param frozen what each station shows by its key, by station id; what it shows now where there is none.
  */
 export async function drawnStations(
   sql: Sql,
@@ -39,23 +59,17 @@ export async function drawnStations(
     readonly public_id: string;
     readonly material: readonly string[];
   }[],
+  frozen: ReadonlyMap<string, ReadonlyMap<string, Value>> | null = null,
 ): Promise<ReadonlyMap<string, readonly Sketch[]>> {
   const plates = places.filter((p) => p.material.includes('plate' satisfies Material));
   if (plates.length === 0) return new Map();
-  const vocabulary = vocabularyOf(await readVocabulary(sql, ws));
+  const vocabulary = await vocabularyToRead(sql, ws);
   const shown = stations.filter((s) => plates.some((p) => p.station === s.id));
-  const taxa = [...new Set(shown.map((s) => s.tree.taxon.id))];
-  const described = new Map(
-    describeTaxa(taxa, await readLibrary(sql, ws, taxa), vocabulary, null).map((d) => [d.id, d.profile]),
-  );
+  const values = frozen ?? (await valuesNow(sql, ws, shown));
   return new Map(
     shown.map((station) => {
       const place = plates.find((p) => p.station === station.id);
-      const own: [string, { value: Value }][] = Object.entries(station.tree.certified).map(([k, value]) => [
-        k,
-        { value },
-      ]);
-      const profile = new Map([...(described.get(station.tree.taxon.id) ?? []), ...own]);
+      const profile = new Map([...(values.get(station.id) ?? [])].map(([k, value]) => [k, { value }]));
       const asked = station.asks.flatMap((a) => {
         const organ = vocabulary.get(a.character ?? '')?.organ;
         return organ ? (PIECE_OF[organ] ?? []) : [];

@@ -5,7 +5,7 @@ import { readWorkspace } from '../access/index.ts';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, invalid } from '../http/index.ts';
-import type { Account, App, Call, Reply } from '../http/index.ts';
+import type { App, CallOf, ReplyOf } from '../http/index.ts';
 import { needSitting } from './store.ts';
 import type { SittingRow } from './store.ts';
 
@@ -49,7 +49,7 @@ const readOthers = (sql: Sql, ws: string, own: string): Promise<readonly OtherRo
         from sitting_station ss join station st on st.ws = ss.ws and st.id = ss.station
         where ss.ws = s.ws and ss.sitting = s.id and coalesce(ss.swapped_individual, st.individual) is not null) as individuals
      from sitting s join quiz q on q.ws = s.ws and q.id = s.quiz join section c on c.ws = s.ws and c.id = s.section
-     where s.ws = $1 and s.id <> $2 and s.state in ('draft', 'frozen', 'open')`,
+     where s.ws = $1 and s.id <> $2 and s.state in ('draft', 'locked', 'open')`,
     [ws, own],
   );
 
@@ -107,14 +107,14 @@ export async function readHolds(app: App, ws: string, sitting: SittingRow): Prom
   };
 }
 
-export async function holds(call: Call<Account>): Promise<Reply> {
+export async function holds(call: CallOf<'holds'>): Promise<ReplyOf<'holds'>> {
   const sitting = await needSitting(call.app.db, call.who, idParam(call, 'id'));
   return { body: await readHolds(call.app, call.who.ws, sitting) };
 }
 
 /** Returns held stations on purpose; who did so is kept. */
-export async function releaseStations(call: Call<Account>): Promise<Reply> {
-  const { stations } = call.body as { stations: readonly string[] };
+export async function releaseStations(call: CallOf<'stationRelease'>): Promise<ReplyOf<'stationRelease'>> {
+  const { stations } = call.body;
   const { ws } = call.who;
   const sitting = await needSitting(call.app.db, call.who, idParam(call, 'id'));
   const own = new Set((await stationsOf(call.app.db, ws, sitting.id)).map((s) => s.id));
@@ -136,8 +136,8 @@ export async function releaseStations(call: Call<Account>): Promise<Reply> {
 }
 
 /** Sets how many days ahead another sitting holds results back; 0 holds for open and same-day sittings only. */
-export async function changeHoldDays(call: Call<Account>): Promise<Reply> {
-  const { days } = call.body as { days: number };
+export async function changeHoldDays(call: CallOf<'holdDays'>): Promise<ReplyOf<'holdDays'>> {
+  const { days } = call.body;
   await call.app.db.query(
     `update workspace set settings = settings || jsonb_build_object('holdDays', $2::integer) where id = $1`,
     [call.who.ws, days],

@@ -1,5 +1,5 @@
 import { idParam } from '../http/index.ts';
-import type { StaffHandlers } from '../http/index.ts';
+import type { Handlers } from '../http/index.ts';
 import { decideDevice, readDevices, resetWord } from './devices.ts';
 import { changeHoldDays, holds, releaseStations } from './holds.ts';
 import { enterSheet, readSheet } from './sheets.ts';
@@ -9,14 +9,29 @@ import { followQuiz, needSitting, readSitting } from './store.ts';
 export { readCode } from './codes.ts';
 export { drawnStations } from './drawn.ts';
 export { asSketch } from './sketch.ts';
-export { readShown } from './key.ts';
-export type { Shown } from './key.ts';
-export { giveBack, isStale, newestRun } from './states.ts';
+export {
+  changesSince,
+  gatherKey,
+  keyNames,
+  lastRevision,
+  lockEarlier,
+  lockKey,
+  readKey,
+  readKeyTaxa,
+  readNames,
+  readRivals,
+  readValues,
+  heldAt,
+  truthOf,
+  writeRevision,
+} from './key/index.ts';
+export type { FrozenNames, Gathered, GatheredStation, KeyTaxon, LockedKey, StationKey } from './key/index.ts';
+export { newestRun, returnResults, staleReasons } from './returning.ts';
 export { readHolds } from './holds.ts';
-export { needSitting, sittingById } from './store.ts';
-export type { SittingRow } from './store.ts';
+export { needSitting, readSittingStations, sittingById } from './store.ts';
+export type { SittingRow, SittingStationRow } from './store.ts';
 
-export const sittingsHandlers: StaffHandlers = {
+export const sittingsHandlers = {
   sittingCreate: createSitting,
   devices: async (call) => ({ body: await readDevices(call) }),
   deviceDecide: decideDevice,
@@ -37,4 +52,4 @@ export const sittingsHandlers: StaffHandlers = {
   sittingCode: renewCode,
   sheet: async (call) => ({ body: await readSheet(call) }),
   sheetEnter: enterSheet,
-};
+} satisfies Partial<Handlers>;

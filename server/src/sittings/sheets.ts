@@ -1,68 +1,60 @@
-import type { Sheet, SheetAnswer, SheetAsk, Station } from '@hurrow/contract';
-import type { Character, Value } from '@hurrow/core/characters';
+import type { Sheet, SheetAsk } from '@hurrow/contract';
+import { SURENESS, answerText, characterWritten, nameWritten } from '@hurrow/core/answers';
+import type { AnswerValue } from '@hurrow/core/answers';
+import type { Vocabulary } from '@hurrow/core/characters';
+import type { KeyAsk } from '@hurrow/core/grading';
+import type { LoggedAnswer } from '../answers/index.ts';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { PAPER_TAKEOVER, storeAnswers } from '../answers/index.ts';
-import type { LoggedAnswer } from '../answers/index.ts';
 import { conflict, idParam, invalid, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
-import { readStations } from '../quizzes/index.ts';
-import { readShown } from './key.ts';
-import type { Shown } from './key.ts';
+import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
+import { vocabularyToRead } from '../library/index.ts';
+import { readKey } from './key/index.ts';
+import type { LockedKey, StationKey } from './key/index.ts';
 import { needSitting } from './store.ts';
 import type { SittingRow } from './store.ts';
 
-/** A called state by what a hand writes: its term, its plain words, its id, or its number on the sheet. */
-export function stateWritten(character: Character, typed: string): string | null {
-  const t = typed.trim().toLowerCase();
-  if (t === '') return null;
-  if (t === '-' || t === '–' || t === 'does not apply') return 'does-not-apply';
-  const byNumber = /^\d+$/.test(t) ? character.states[Number(t) - 1] : undefined;
-  if (character.states.length === 0) return /^\d+$/.test(t) ? t : null;
-  const exact = character.states.find((s) => [s.id, s.term, s.plain].some((w) => w.toLowerCase() === t));
-  if (exact ?? byNumber) return (exact ?? byNumber)?.id ?? null;
-  const starts = character.states.filter((s) => [s.term, s.plain].some((w) => w.toLowerCase().startsWith(t)));
-  return starts.length === 1 ? (starts[0]?.id ?? null) : null;
-}
-
-function keyState(value: Value | undefined): string {
-  if (!value || value.kind === 'inapplicable') return 'does-not-apply';
-  if (value.kind === 'range') return String(Math.round((value.low + value.high) / 2));
-  return (value.states.find((s) => s.freq === 'usual') ?? value.states[0])?.state ?? '';
+/** What the key has for a question, as a hand would write it. */
+function keyValue(ask: KeyAsk, station: StationKey, vocabulary: Vocabulary): AnswerValue {
+  const { accepted } = ask;
+  if (accepted.kind === 'name') {
+    const { scientific, common } = station.accept;
+    const text =
+      ask.kind === 'common'
+        ? (common ?? scientific)
+        : ask.kind === 'genus'
+          ? (scientific.split(' ')[0] ?? '')
+          : scientific;
+    return { kind: 'name', text };
+  }
+  if (accepted.kind !== 'call') return { kind: 'blank' };
+  const [first] = accepted.right;
+  if (first !== undefined) return { kind: 'state', state: first };
+  if (accepted.range) {
+    const n = Math.round((accepted.range[0] + accepted.range[1]) / 2);
+    const isLength = vocabulary.get(ask.character ?? '')?.kind === 'length';
+    return isLength ? { kind: 'measure', mm: n, typed: `${n} mm` } : { kind: 'count', n };
+  }
+  return accepted.doesNotApply ? { kind: 'does_not_apply' } : { kind: 'blank' };
 }
 
 interface Latest {
-  sitting_station: string;
-  ask: string;
-  typed: string | null;
-  value: { state?: string; written?: string } | null;
-  sure: string | null;
-  origin: SheetAsk['origin'];
+  readonly sitting_station: string;
+  readonly ask: string;
+  readonly value: AnswerValue;
+  readonly origin: SheetAsk['origin'];
+  readonly disputed: boolean;
 }
 
-async function latestOf(sql: Sql, ws: string, sitting: string, student: string): Promise<readonly Latest[]> {
-  return sql.query<Latest>(
-    `select distinct on (r.sitting_station, r.ask) r.sitting_station, r.ask, r.typed, r.value, r.sure, r.origin
-     from response r join attempt t on t.ws = r.ws and t.id = r.attempt
-     where r.ws = $1 and t.sitting = $2 and t.student = $3
-     order by r.sitting_station, r.ask, t.takeover desc, r.seq desc`,
+const countedBy = (sql: Sql, ws: string, sitting: string, student: string): Promise<readonly Latest[]> =>
+  sql.query<Latest>(
+    `select c.sitting_station, c.ask, c.value, c.origin,
+       exists (select 1 from answer_dispute d join response r on r.ws = d.ws and r.id = d.response
+         where d.ws = c.ws and d.sitting = c.sitting and d.student = c.student and d.state = 'open'
+           and r.sitting_station = c.sitting_station and r.ask = c.ask) as disputed
+     from counted_answer c where c.ws = $1 and c.sitting = $2 and c.student = $3`,
     [ws, sitting, student],
   );
-}
-
-async function stationsOf(sql: Sql, ws: string, sitting: SittingRow) {
-  const stations = new Map((await readStations(sql, ws, sitting.quiz)).map((s) => [s.id, s]));
-  const rows = await sql.query<{ id: string; station: string }>(
-    'select id, station from sitting_station where ws = $1 and sitting = $2',
-    [ws, sitting.id],
-  );
-  return rows
-    .flatMap((r) => {
-      const station = stations.get(r.station);
-      return station ? [{ sittingStation: r.id, station }] : [];
-    })
-    .sort((a, b) => a.station.number - b.station.number);
-}
 
 async function needStudent(
   sql: Sql,
@@ -76,29 +68,22 @@ async function needStudent(
      where s.ws = $1 and s.id = $2 and e.section = $3 limit 1`,
     [ws, student, sitting.section],
   );
-  if (!row)
-    throw notFound('There is no such student in this section.', { remedy: 'Choose one of the roster.' });
+  if (!row) throw notFound('This student is not in the section.', { remedy: 'Choose one of the roster.' });
   return row;
 }
 
-type Key = (station: Station, kind: string, character: string | null) => string;
+/** The words of a state as the sheet prints it. */
+const wordOf =
+  (ask: KeyAsk, vocabulary: Vocabulary) =>
+  (id: string): string =>
+    vocabulary.get(ask.character ?? '')?.states.find((s) => s.id === id)?.term ?? id;
 
-function keyWords(shown: Shown): Key {
-  return (station, kind, character) => {
-    // A key says nothing of how sure somebody was.
-    if (kind === 'sureness') return '';
-    if (kind === 'call') {
-      const state = keyState(shown.of(station, character ?? ''));
-      return shown.character(character ?? '')?.states.find((s) => s.id === state)?.term ?? state;
-    }
-    const { scientific, common } = station.tree.taxon;
-    if (kind === 'common') return common ?? scientific;
-    return kind === 'genus' ? (scientific.split(' ')[0] ?? scientific) : scientific;
-  };
+/** A key is there once a sitting is locked; a draft has no sheets. */
+async function needKey(sql: Sql, ws: string, sitting: SittingRow): Promise<LockedKey> {
+  const key = await readKey(sql, ws, sitting.id);
+  if (key) return key;
+  throw conflict('The key of this sitting is not locked yet.', { remedy: 'Open the sitting first.' });
 }
-
-const typedOf = (l: Latest | undefined): string | null =>
-  l ? (l.typed ?? l.sure ?? l.value?.written ?? l.value?.state ?? null) : null;
 
 export async function readSheet(call: Call<Account>): Promise<Sheet> {
   const { db } = call.app;
@@ -106,139 +91,154 @@ export async function readSheet(call: Call<Account>): Promise<Sheet> {
   const sitting = await needSitting(db, call.who, idParam(call, 'id'));
   const student = idParam(call, 'student');
   const { code } = await needStudent(db, ws, sitting, student);
-  const at = await stationsOf(db, ws, sitting);
-  const key = keyWords(
-    await readShown(
-      db,
-      ws,
-      at.map((s) => s.station),
-    ),
-  );
+  const key = await needKey(db, ws, sitting);
+  const vocabulary = await vocabularyToRead(db, ws);
   const latest = new Map(
-    (await latestOf(db, ws, sitting.id, student)).map((l) => [`${l.sitting_station}/${l.ask}`, l]),
+    (await countedBy(db, ws, sitting.id, student)).map((l) => [`${l.sitting_station}/${l.ask}`, l]),
   );
-  const asks = at.flatMap(({ sittingStation, station }) =>
-    station.asks.map((a): SheetAsk => {
-      const had = latest.get(`${sittingStation}/${a.id}`);
+  const asks = [...key.stations.values()].flatMap((station) =>
+    station.accept.asks.map((a): SheetAsk => {
+      const had = latest.get(`${station.sittingStation}/${a.id}`);
       return {
-        sittingStation,
+        sittingStation: station.sittingStation,
         number: station.number,
         ask: a.id,
         kind: a.kind,
         character: a.character,
-        key: key(station, a.kind, a.character),
-        typed: typedOf(had),
+        // A key says nothing of how sure somebody was.
+        key: a.kind === 'sureness' ? '' : answerText(keyValue(a, station, vocabulary), wordOf(a, vocabulary)),
+        typed: had ? answerText(had.value, wordOf(a, vocabulary)) : null,
         origin: had?.origin ?? null,
+        disputed: had?.disputed ?? false,
       };
     }),
   );
   return { student, code, asks };
 }
 
-const SURE_WORDS = ['sure', 'leaning', 'guessing'] as const;
-
-function content(
-  asked: { station: Station; kind: string; character: string | null },
-  written: SheetAnswer,
-  shown: Shown,
-  key: Key,
+function valueOf(
+  ask: KeyAsk,
+  station: StationKey,
+  typed: string | null,
+  vocabulary: Vocabulary,
   field: string,
-): Pick<LoggedAnswer, 'typed' | 'value' | 'sure'> {
-  const { station, kind, character } = asked;
-  const typed = written.typed ?? key(station, kind, character);
-  if (kind === 'sureness') {
-    const sure = typed === '' ? null : SURE_WORDS.find((s) => s.startsWith(typed.trim().toLowerCase()));
-    if (sure === undefined) {
-      throw invalid(`“${typed}” is no sureness.`, {
-        field,
-        remedy: 'Write sure, leaning or guessing, or the first letter.',
-      });
-    }
-    return { typed: null, value: { written: typed }, sure };
+): AnswerValue {
+  if (ask.kind === 'sureness') {
+    const t = (typed ?? '').trim().toLowerCase();
+    if (t === '') return { kind: 'blank' };
+    const sure = SURENESS.find((s) => s.startsWith(t));
+    if (sure) return { kind: 'sureness', sure };
+    throw invalid(`“${typed ?? ''}” does not say how sure.`, {
+      field,
+      remedy: 'Write sure, leaning or guessing, or the first letter.',
+    });
   }
-  if (kind === 'call') {
-    const c = shown.character(character ?? '');
-    const state = c
-      ? written.typed === null
-        ? keyState(shown.of(station, c.id))
-        : stateWritten(c, typed)
-      : null;
-    if (state === null && typed.trim() !== '') {
-      const states = c?.states.map((s) => s.term).join(', ') ?? '';
-      throw invalid(`“${typed}” is no state of ${c?.term ?? 'this character'}.`, {
-        field,
-        remedy:
-          states === '' ? 'Write a whole number.' : `Write one of: ${states}; or its number on the sheet.`,
-      });
-    }
-    return {
-      typed: null,
-      value: state === null ? { written: typed } : { state, written: typed },
-      sure: null,
-    };
-  }
-  return { typed, value: null, sure: null };
+  if (typed === null) return keyValue(ask, station, vocabulary);
+  if (ask.kind !== 'call') return nameWritten(typed);
+  const c = vocabulary.get(ask.character ?? '');
+  const value = c ? characterWritten(c, typed) : null;
+  if (value) return value;
+  const states = c?.states.map((s) => s.term).join(', ') ?? '';
+  const number =
+    c?.kind === 'length' ? 'Write a length with its unit, such as 3 in or 75 mm.' : 'Write a whole number.';
+  throw invalid(`“${typed}” is not one of the choices for ${c?.term ?? 'this character'}.`, {
+    field,
+    remedy: states === '' ? number : `Write one of: ${states}; or its number on the sheet.`,
+  });
 }
 
-/** Enters answers of a paper sheet, logged and stored as those of a phone are. */
-export async function enterSheet(call: Call<Account>): Promise<Reply> {
-  const { answers } = call.body as { answers: SheetAnswer[] };
+interface Slot {
+  readonly key: string;
+  readonly seq: number;
+  /** Whether staff corrected this question before; then every later entry is a correction too. */
+  readonly corrected: boolean;
+}
+
+/** How far each question of a student's sheet has come. */
+async function slotsOf(
+  sql: Sql,
+  ws: string,
+  sitting: string,
+  student: string,
+): Promise<ReadonlyMap<string, Slot>> {
+  const rows = await sql.query<Slot>(
+    `select r.sitting_station || '/' || r.ask as key, max(r.seq) as seq, bool_or(r.precedence = 2) as corrected
+     from attempt t join response r on r.ws = t.ws and r.attempt = t.id
+     where t.ws = $1 and t.sitting = $2 and t.student = $3 and t.origin = 'paper' group by 1`,
+    [ws, sitting, student],
+  );
+  return new Map(rows.map((r) => [r.key, r]));
+}
+
+function loggedAnswers(
+  call: CallOf<'sheetEnter'>,
+  sitting: SittingRow,
+  student: string,
+  key: LockedKey,
+  slots: ReadonlyMap<string, Slot>,
+  vocabulary: Vocabulary,
+): readonly LoggedAnswer[] {
+  const { answers } = call.body;
+  return answers.map((a, i): LoggedAnswer => {
+    const station = key.stations.get(a.sittingStation);
+    const ask = station?.accept.asks.find((k) => k.id === a.ask);
+    if (!station || !ask) {
+      throw invalid('This question is not in the sitting.', {
+        field: `answers.${i}.ask`,
+        remedy: 'Open the sheet again.',
+      });
+    }
+    const slot = slots.get(`${a.sittingStation}/${a.ask}`);
+    return {
+      id: a.id,
+      ws: call.who.ws,
+      sitting: sitting.id,
+      student,
+      origin: 'paper',
+      takeover: 1,
+      precedence: a.correction === true || slot?.corrected === true ? 2 : 1,
+      sittingStation: a.sittingStation,
+      ask: a.ask,
+      seq: (slot?.seq ?? 0) + 1,
+      value: valueOf(ask, station, a.typed, vocabulary, `answers.${i}.typed`),
+      deviceAt: null,
+      receivedAt: call.app.clock().toISOString(),
+      when: 'open',
+    };
+  });
+}
+
+/**
+ * Enters answers of a paper sheet, logged and stored as those of a phone are. What differs from an answer by phone
+ * waits for a decision, unless staff say that it corrects it.
+ */
+export async function enterSheet(call: CallOf<'sheetEnter'>): Promise<ReplyOf<'sheetEnter'>> {
   const { db } = call.app;
   const { ws } = call.who;
   const sitting = await needSitting(db, call.who, idParam(call, 'id'));
   const student = idParam(call, 'student');
   await needStudent(db, ws, sitting, student);
-  if (sitting.state === 'draft' || sitting.state === 'given_back') {
-    throw conflict(`A sitting that is ${sitting.state.replace('_', ' ')} takes no answers.`, {
-      remedy: sitting.state === 'draft' ? 'Open it first.' : 'Its results have been returned.',
+  if (sitting.state === 'draft' || sitting.state === 'locked' || sitting.state === 'returned') {
+    throw conflict(
+      sitting.state === 'returned' ? 'The results have been returned.' : 'This sitting is not open yet.',
+      { remedy: sitting.state === 'returned' ? 'Talk to the student.' : 'Open it first.' },
+    );
+  }
+  const key = await needKey(db, ws, sitting);
+  const vocabulary = await vocabularyToRead(db, ws);
+  const logged = loggedAnswers(
+    call,
+    sitting,
+    student,
+    key,
+    await slotsOf(db, ws, sitting.id, student),
+    vocabulary,
+  );
+  const taken = await call.app.intake.take(logged);
+  if (taken.disputed.some((d) => d.kind === 'other_content')) {
+    throw conflict('This entry was sent twice with different text; both are kept.', {
+      remedy: 'Open the sheet again and enter what differs.',
     });
   }
-  const at = await stationsOf(db, ws, sitting);
-  const shown = await readShown(
-    db,
-    ws,
-    at.map((s) => s.station),
-  );
-  const key = keyWords(shown);
-  const seqs = new Map(
-    (
-      await db.query<{ key: string; seq: number }>(
-        `select r.sitting_station || '/' || r.ask as key, max(r.seq) as seq from response r join attempt t on t.ws = r.ws and t.id = r.attempt
-         where r.ws = $1 and t.sitting = $2 and t.student = $3 and t.takeover = $4 group by 1`,
-        [ws, sitting.id, student, PAPER_TAKEOVER],
-      )
-    ).map((r) => [r.key, r.seq]),
-  );
-  const logged = answers.map((a, i): LoggedAnswer => {
-    const station = at.find((s) => s.sittingStation === a.sittingStation)?.station;
-    const ask = station?.asks.find((k) => k.id === a.ask);
-    if (!station || !ask) {
-      throw invalid('There is no such ask in this sitting.', {
-        field: `answers.${i}.ask`,
-        remedy: 'Read the sheet again.',
-      });
-    }
-    const asked = { station, kind: ask.kind, character: ask.character };
-    return {
-      id: a.id,
-      ws,
-      sitting: sitting.id,
-      student,
-      takeover: PAPER_TAKEOVER,
-      sittingStation: a.sittingStation,
-      ask: a.ask,
-      seq: (seqs.get(`${a.sittingStation}/${a.ask}`) ?? 0) + 1,
-      ...content(asked, a, shown, key, `answers.${i}.typed`),
-      deviceAt: null,
-      receivedAt: call.app.clock().toISOString(),
-      origin: 'paper',
-      late: false,
-    };
-  });
-  await call.app.answers.append(logged);
-  const receipt = await db.transaction((tx) => storeAnswers(tx, logged));
-  const [conflicting] = receipt.conflicts;
-  if (conflicting)
-    throw conflict(conflicting.why, { remedy: 'Read the sheet again and enter what differs.' });
   return { body: await readSheet(call) };
 }

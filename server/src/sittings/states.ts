@@ -4,24 +4,19 @@ import { hashToken } from '../access/index.ts';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
-import type { Account, Call, Reply } from '../http/index.ts';
+import type { Account, CallOf, ReplyOf } from '../http/index.ts';
 import { needQuiz, readStations } from '../quizzes/index.ts';
 import { closeSegments } from '../answers/index.ts';
 import { newCode } from './codes.ts';
-import { writeKey } from './key.ts';
+import { lockKey } from './key/index.ts';
+import { refuseStale, returnResults } from './returning.ts';
 import { followQuiz, needSitting, publicId, readSitting } from './store.ts';
 import type { SittingRow } from './store.ts';
 
 const CODE_DAYS = 60;
 
-export async function createSitting(call: Call<Account>): Promise<Reply> {
-  const body = call.body as {
-    section: string;
-    on: string;
-    handling: string[];
-    wet: boolean;
-    makeUp: boolean;
-  };
+export async function createSitting(call: CallOf<'sittingCreate'>): Promise<ReplyOf<'sittingCreate'>> {
+  const { body } = call;
   const { ws } = call.who;
   const quiz = idParam(call, 'id');
   const id = v7();
@@ -67,15 +62,15 @@ const withLook = (handling: readonly string[]): readonly string[] =>
   handling.includes('look') ? handling : ['look', ...handling];
 
 /** Moves a draft to another day or allows other handling; once opened, both stand. */
-export async function changeSitting(call: Call<Account>): Promise<Reply> {
-  const body = call.body as { on: string; handling: string[]; wet: boolean };
+export async function changeSitting(call: CallOf<'sittingChange'>): Promise<ReplyOf<'sittingChange'>> {
+  const { body } = call;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {
     const sitting = await needSitting(tx, call.who, id, true);
     needVersion(call, sitting.version, sitting);
     if (sitting.state !== 'draft') {
-      throw conflict('The sitting has been opened; its date and handling stand.', {
+      throw conflict('The key is locked, so the date and what students may do no longer change.', {
         remedy: 'Make a new sitting.',
       });
     }
@@ -88,44 +83,88 @@ export async function changeSitting(call: Call<Account>): Promise<Reply> {
   return { body: changed, version: changed.version };
 }
 
-export async function changeSittingStation(call: Call<Account>): Promise<Reply> {
-  const { distance, material } = call.body as { distance: string; material: string[] };
+/** The tree that stands in at a station; the quiz's own tree is no stand-in. */
+async function standIn(
+  tx: Sql,
+  ws: string,
+  station: string,
+  individual: string | null,
+): Promise<string | null> {
+  if (individual === null) return null;
+  if (!(await maybe(tx, 'select 1 from tree where ws = $1 and individual = $2', [ws, individual])))
+    throw invalid('This tree is not tagged.', { field: 'individual', remedy: 'Choose a tagged tree.' });
+  const own = await maybe(tx, 'select 1 from station where ws = $1 and id = $2 and individual = $3', [
+    ws,
+    station,
+    individual,
+  ]);
+  return own ? null : individual;
+}
+
+/**
+ * Changes what is at hand at a station of a draft, and which tree stands there. Once the key is locked only the tree may
+ * change: the key then lists it as a change, and a revision takes it over.
+ */
+export async function changeSittingStation(
+  call: CallOf<'sittingStation'>,
+): Promise<ReplyOf<'sittingStation'>> {
+  const { distance, material, individual } = call.body;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const sitting = await call.app.db.transaction(async (tx) => {
-    const row = await maybe<{ sitting: string; version: number; distance: string; material: string[] }>(
+    const gone = () => notFound('This station was deleted.', { remedy: 'Open the sitting again.' });
+    const of = await maybe<{ sitting: string }>(
       tx,
-      'select sitting, version, distance, material from sitting_station where ws = $1 and id = $2 for update',
+      'select sitting from sitting_station where ws = $1 and id = $2',
       [ws, id],
     );
-    if (!row) throw notFound('There is no such station.', { remedy: 'Read the sitting again.' });
-    const standing = await needSitting(tx, call.who, row.sitting);
+    if (!of) throw gone();
+    const standing = await needSitting(tx, call.who, of.sitting, true);
+    const row = await maybe<{
+      station: string;
+      version: number;
+      distance: string;
+      material: string[];
+      swapped: string | null;
+    }>(
+      tx,
+      `select station, version, distance, material, swapped_individual as swapped
+       from sitting_station where ws = $1 and id = $2 for update`,
+      [ws, id],
+    );
+    if (!row) throw gone();
     needVersion(call, row.version, row);
-    if (standing.state !== 'draft') {
-      throw conflict('The sitting has been opened; what is at hand stands.', {
+    const same = distance === row.distance && [...material].sort().join() === [...row.material].sort().join();
+    if (standing.state !== 'draft' && !same) {
+      throw conflict('The key is locked, so what is at hand does not change any more.', {
         remedy: 'Make a new sitting.',
       });
     }
+    const swapped = individual === undefined ? row.swapped : await standIn(tx, ws, row.station, individual);
     await tx.query(
-      'update sitting_station set distance = $3, material = $4, version = version + 1 where ws = $1 and id = $2',
-      [ws, id, distance, material],
+      `update sitting_station set distance = $3, material = $4, swapped_individual = $5, version = version + 1
+       where ws = $1 and id = $2`,
+      [ws, id, distance, material, swapped],
     );
-    return row.sitting;
+    return of.sitting;
   });
   return { body: await readSitting(call.app.db, call.who, sitting) };
 }
 
-/** Which states may follow which. Marking itself moves a closed sitting to *marked*. */
+/** Which states may follow which. Grading itself moves a closed sitting to *graded*. */
 const FOLLOWS: Readonly<Record<SittingState, readonly SittingState[]>> = {
-  draft: ['open'],
-  frozen: ['open', 'draft'],
+  draft: ['locked', 'open'],
+  locked: ['open'],
   open: ['closed'],
   closed: ['open'],
-  marked: ['given_back', 'open'],
-  given_back: [],
+  graded: ['returned', 'open'],
+  // Results that a later grading changed are returned again.
+  returned: ['returned'],
 };
 
-async function open(tx: Sql, ws: string, sitting: SittingRow, now: Date): Promise<string> {
+/** Locks the key: from here on the stations, their trees and what they accept no longer change by themselves. */
+async function lock(tx: Sql, who: Account, sitting: SittingRow, now: Date): Promise<void> {
+  const { ws } = who;
   await followQuiz(tx, ws, sitting);
   const stations = await readStations(tx, ws, sitting.quiz);
   if (stations.length === 0) {
@@ -133,7 +172,7 @@ async function open(tx: Sql, ws: string, sitting: SittingRow, now: Date): Promis
       remedy: 'Add stations to the quiz, then open the sitting.',
     });
   }
-  await writeKey(tx, ws, stations, now);
+  await lockKey(tx, ws, sitting, who.id, now.toISOString());
   const asks = await tx.query<{ sitting_station: string; ask: string }>(
     `select ss.id as sitting_station, a.id as ask from sitting_station ss
      join ask a on a.ws = ss.ws and a.station = ss.station
@@ -146,7 +185,6 @@ async function open(tx: Sql, ws: string, sitting: SittingRow, now: Date): Promis
     'sitting_ask',
     asks.map((a) => ({ ws, ...a, public_id: publicId() })),
   );
-  return putCode(tx, ws, sitting.id, now);
 }
 
 async function putCode(tx: Sql, ws: string, sitting: string, now: Date): Promise<string> {
@@ -160,9 +198,9 @@ async function putCode(tx: Sql, ws: string, sitting: string, now: Date): Promise
   return code;
 }
 
-/** Opens, closes or gives back. Opening answers with the join code, which is not kept and cannot be shown again. */
-export async function changeState(call: Call<Account>): Promise<Reply> {
-  const { to } = call.body as { to: SittingState };
+/** Locks the key, opens, closes, or returns results. Opening answers with the join code, which is not kept and cannot be shown again. */
+export async function changeState(call: CallOf<'sittingState'>): Promise<ReplyOf<'sittingState'>> {
+  const { to } = call.body;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const now = call.app.clock();
@@ -174,19 +212,20 @@ export async function changeState(call: Call<Account>): Promise<Reply> {
         `A sitting that is ${sitting.state.replace('_', ' ')} cannot become ${to.replace('_', ' ')}.`,
         {
           field: 'to',
-          remedy: to === 'given_back' ? 'Mark it first.' : 'Look at its state and choose the next step.',
+          remedy: to === 'returned' ? 'Grade it first.' : 'Look at its state and choose the next step.',
         },
       );
     }
-    const made = to === 'open' ? await open(tx, ws, sitting, now) : null;
-    if (to === 'given_back') {
+    if (to === 'locked' || to === 'open') await lock(tx, call.who, sitting, now);
+    const made = to === 'open' ? await putCode(tx, ws, id, now) : null;
+    if (to === 'returned') {
       await refuseStale(tx, ws, sitting);
-      await giveBack(tx, ws, id, now.toISOString());
+      await returnResults(tx, ws, sitting, now.toISOString());
     } else await tx.query('update sitting set state = $3 where ws = $1 and id = $2', [ws, id, to]);
     await tx.query('update sitting set version = version + 1 where ws = $1 and id = $2', [ws, id]);
     return made;
   });
-  if (to === 'closed' || to === 'given_back') {
+  if (to === 'closed' || to === 'returned') {
     // The change is done; a segment that cannot be closed now is closed by the next start.
     await closeSegments(call.app.db, call.app.answers, id).catch(() => undefined);
   }
@@ -194,57 +233,10 @@ export async function changeState(call: Call<Account>): Promise<Reply> {
   return { body, version: body.version };
 }
 
-/** Students would see scores that leave out what they wrote, and grading is over once results are returned. */
-async function refuseStale(tx: Sql, ws: string, sitting: SittingRow): Promise<void> {
-  const run = await newestRun(tx, ws, sitting.id);
-  if (run === null || !(await isStale(tx, ws, sitting.id, run))) return;
-  throw conflict('Answers came in after grading.', {
-    field: 'to',
-    remedy: 'Grade again, then return the results.',
-  });
-}
-
-/** The run with the highest number, whatever any clock says; null where there is none. */
-export async function newestRun(sql: Sql, ws: string, sitting: string): Promise<string | null> {
-  const row = await maybe<{ id: string }>(
-    sql,
-    'select id from marking_run where ws = $1 and sitting = $2 order by seq desc limit 1',
-    [ws, sitting],
-  );
-  return row?.id ?? null;
-}
-
-/** Whether an answer that counts has no grade in a run. */
-export async function isStale(sql: Sql, ws: string, sitting: string, run: string): Promise<boolean> {
-  const row = await maybe(
-    sql,
-    `select 1 from (
-       select distinct on (t.student, r.sitting_station, r.ask) r.ws, r.id, r.ask
-       from response r join attempt t on t.ws = r.ws and t.id = r.attempt
-       where r.ws = $1 and t.sitting = $2
-       order by t.student, r.sitting_station, r.ask, t.takeover desc, r.seq desc) c
-     join ask a on a.ws = c.ws and a.id = c.ask
-     where a.kind <> 'sureness'
-       and not exists (select 1 from mark m where m.ws = c.ws and m.run = $3 and m.response = c.id) limit 1`,
-    [ws, sitting, run],
-  );
-  return row !== null;
-}
-
-/** The newest run becomes the one the students see. @throws where there is none. */
-export async function giveBack(tx: Sql, ws: string, sitting: string, at: string): Promise<void> {
-  const run = await newestRun(tx, ws, sitting);
-  if (run === null) throw conflict('The sitting has not been marked.', { remedy: 'Mark it first.' });
-  await tx.query(
-    `update sitting set state = 'given_back', given_run = $3, given_at = $4 where ws = $1 and id = $2`,
-    [ws, sitting, run, at],
-  );
-}
-
-export async function renewCode(call: Call<Account>): Promise<Reply> {
+export async function renewCode(call: CallOf<'sittingCode'>): Promise<ReplyOf<'sittingCode'>> {
   const id = idParam(call, 'id');
   const sitting = await needSitting(call.app.db, call.who, id);
-  if (sitting.state === 'draft' || sitting.state === 'frozen') {
+  if (sitting.state === 'draft' || sitting.state === 'locked') {
     throw conflict('The sitting is not open yet.', { remedy: 'Open it; that makes its code.' });
   }
   const code = await putCode(call.app.db, call.who.ws, id, call.app.clock());

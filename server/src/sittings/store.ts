@@ -1,14 +1,15 @@
 import { randomBytes } from 'node:crypto';
 import { v7 } from 'uuid';
 import type { Distance, Handling, Material } from '@hurrow/core/conditions';
-import type { SheetProgress, SittingDetail, SittingState } from '@hurrow/contract';
+import type { SheetProgress, SittingDetail, SittingState, Station } from '@hurrow/contract';
 import { SEES_SECTION } from '../access/index.ts';
 import { SITE, asSite } from '../classes/index.ts';
 import type { SiteRow } from '../classes/index.ts';
-import { insertRows, maybe } from '../db/index.ts';
+import { insertRows, maybe, one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { notFound } from '../http/index.ts';
 import type { Account } from '../http/index.ts';
+import { readTrees } from '../material/index.ts';
 import { needQuiz, readSittings, readStations } from '../quizzes/index.ts';
 import { drawnStations } from './drawn.ts';
 
@@ -23,13 +24,13 @@ export interface SittingRow {
   make_up: boolean;
   public_id: string;
   code_expires: string | null;
-  given_run: string | null;
+  returned_run: string | null;
   version: number;
   site: SiteRow;
   list: string;
 }
 
-const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.make_up, s.public_id, s.code_expires, s.given_run, s.version,
+const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.make_up, s.public_id, s.code_expires, s.returned_run, s.version,
   (select ${SITE} from site si where si.ws = s.ws and si.id = sec.site) as site, q.list`;
 const FROM = `sitting s join section sec on sec.ws = s.ws and sec.id = s.section join quiz q on q.ws = s.ws and q.id = s.quiz`;
 
@@ -93,13 +94,45 @@ export async function followQuiz(tx: Sql, ws: string, sitting: SittingRow): Prom
   );
 }
 
-interface StationRow {
-  id: string;
-  station: string;
-  distance: Distance;
-  material: Material[];
-  version: number;
-  public_id: string;
+export interface StationRow {
+  readonly id: string;
+  readonly station: string;
+  readonly distance: Distance;
+  readonly material: Material[];
+  readonly version: number;
+  readonly public_id: string;
+}
+
+/** A station of a sitting, with the tree it has at this sitting. */
+export interface SittingStationRow extends StationRow {
+  readonly at: Station;
+  readonly insteadOf: string | null;
+}
+
+/** The stations of a sitting in order; a tree that stands in for another at this sitting is the one shown. */
+export async function readSittingStations(
+  sql: Sql,
+  ws: string,
+  sitting: Pick<SittingRow, 'id' | 'quiz'>,
+): Promise<readonly SittingStationRow[]> {
+  const stations = new Map((await readStations(sql, ws, sitting.quiz)).map((s) => [s.id, s]));
+  const rows = await sql.query<StationRow & { swapped: string | null }>(
+    `select id, station, distance, material, version, public_id, swapped_individual as swapped
+     from sitting_station where ws = $1 and sitting = $2 and dropped_at is null`,
+    [ws, sitting.id],
+  );
+  const swapped = rows.flatMap((r) => r.swapped ?? []);
+  const trees = new Map(
+    swapped.length === 0 ? [] : (await readTrees(sql, ws, swapped)).map((t) => [t.id, t] as const),
+  );
+  return rows
+    .flatMap(({ swapped: other, ...r }): SittingStationRow[] => {
+      const station = stations.get(r.station);
+      if (!station) return [];
+      const tree = other === null ? undefined : trees.get(other);
+      return [{ ...r, at: tree ? { ...station, tree } : station, insteadOf: tree ? station.tree.tag : null }];
+    })
+    .sort((a, b) => a.at.number - b.at.number);
 }
 
 export async function readPeople(
@@ -109,14 +142,15 @@ export async function readPeople(
 ): Promise<readonly SheetProgress[]> {
   return sql.query<SheetProgress>(
     `select st.id as student, st.code, st.first_name as "firstName",
-       (select count(distinct (r.sitting_station, r.ask)) from response r join attempt t on t.ws = r.ws and t.id = r.attempt
-        where t.ws = st.ws and t.sitting = $2 and t.student = st.id
-          and (coalesce(r.typed, '') <> '' or r.value ? 'state' or r.sure is not null))::integer as answered,
+       coalesce(c.answered, 0) as answered,
        exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id) as joined,
        exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id and t.submitted_at is not null) as submitted,
        (select count(*) from device d where d.ws = st.ws and d.sitting = $2 and d.student = st.id and d.state = 'in')::integer as devices,
        (select count(*) from device d where d.ws = st.ws and d.sitting = $2 and d.student = st.id and d.state = 'asked')::integer as asking
      from enrolment e join student st on st.ws = e.ws and st.id = e.student
+     left join (select student, count(*)::integer as answered from counted_answer
+       where ws = $1 and sitting = $2 and value ->> 'kind' not in ('blank', 'not_reached', 'illegible')
+       group by student) c on c.student = st.id
      where e.ws = $1 and e.section = $3 and e.from_on <= $4::date and (e.to_on is null or e.to_on >= $4::date)
      order by length(st.code), st.code`,
     [ws, sitting.id, sitting.section, sitting.on_date],
@@ -127,31 +161,29 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
   const sitting = await needSitting(sql, who, id);
   const { ws } = who;
   const quiz = await needQuiz(sql, ws, sitting.quiz);
-  const stations = new Map((await readStations(sql, ws, sitting.quiz)).map((s) => [s.id, s]));
-  const rows = await sql.query<StationRow>(
-    'select id, station, distance, material, version, public_id from sitting_station where ws = $1 and sitting = $2',
-    [ws, id],
-  );
+  const rows = await readSittingStations(sql, ws, sitting);
   const summary = (await readSittings(sql, ws, who.id, sitting.quiz)).find((s) => s.id === id);
   if (!summary) throw notFound('There is no such sitting.');
-  const drawn = await drawnStations(sql, ws, [...stations.values()], rows);
-  const at = rows
-    .flatMap((r) => {
-      const station = stations.get(r.station);
-      return station
-        ? [
-            {
-              id: r.id,
-              station,
-              distance: r.distance,
-              material: r.material,
-              version: r.version,
-              drawn: drawn.get(station.id) ?? [],
-            },
-          ]
-        : [];
-    })
-    .sort((a, b) => a.station.number - b.station.number);
+  const drawn = await drawnStations(
+    sql,
+    ws,
+    rows.map((r) => r.at),
+    rows,
+  );
+  const at = rows.map((r) => ({
+    id: r.id,
+    station: r.at,
+    insteadOf: r.insteadOf,
+    distance: r.distance,
+    material: r.material,
+    version: r.version,
+    drawn: drawn.get(r.station) ?? [],
+  }));
+  const { disputes } = await one<{ disputes: number }>(
+    sql,
+    `select count(*)::integer as disputes from answer_dispute where ws = $1 and sitting = $2 and state = 'open'`,
+    [ws, id],
+  );
   return {
     ...summary,
     quizName: quiz.name,
@@ -164,6 +196,7 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     stations: at,
     people: await readPeople(sql, ws, sitting),
     asks: at.reduce((n, s) => n + s.station.asks.length, 0),
+    disputes,
     version: sitting.version,
   };
 }

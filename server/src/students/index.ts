@@ -1,7 +1,8 @@
 import { maybe } from '../db/index.ts';
 import { idParam, notFound } from '../http/index.ts';
-import type { Account, Call, Reply, StaffHandlers } from '../http/index.ts';
+import type { CallOf, Handlers, ReplyOf } from '../http/index.ts';
 import { eraseEverywhere } from './again.ts';
+import { mergePersons, personLinks, undoMerge } from './persons.ts';
 import { readRecord } from './record.ts';
 
 export { eraseAgain, eraseEverywhere } from './again.ts';
@@ -10,7 +11,7 @@ export { eraseStudent } from './erase.ts';
 const noStudent = () =>
   notFound('There is no such student.', { remedy: 'Choose one from a roster; they may have been erased.' });
 
-async function record(call: Call<Account>): Promise<Reply> {
+async function record(call: CallOf<'studentRecord'>): Promise<ReplyOf<'studentRecord'>> {
   const found = await readRecord(call.app.db, call.who.ws, idParam(call, 'id'));
   if (!found) throw noStudent();
   return {
@@ -22,7 +23,7 @@ async function record(call: Call<Account>): Promise<Reply> {
   };
 }
 
-async function erase(call: Call<Account>): Promise<Reply> {
+async function erase(call: CallOf<'studentErase'>): Promise<ReplyOf<'studentErase'>> {
   const { ws } = call.who;
   const student = idParam(call, 'id');
   const at = call.app.clock().toISOString();
@@ -34,4 +35,10 @@ async function erase(call: Call<Account>): Promise<Reply> {
   return { status: 204 };
 }
 
-export const studentsHandlers: StaffHandlers = { studentRecord: record, studentErase: erase };
+export const studentsHandlers = {
+  studentRecord: record,
+  studentErase: erase,
+  personLinks,
+  personMerge: mergePersons,
+  personMergeUndo: undoMerge,
+} satisfies Partial<Handlers>;

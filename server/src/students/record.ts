@@ -1,3 +1,5 @@
+import { answerText } from '@hurrow/core/answers';
+import type { AnswerValue } from '@hurrow/core/answers';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 
@@ -35,18 +37,20 @@ export async function readRecord(sql: Sql, ws: string, student: string): Promise
        where t.ws = $1 and t.student = $2 order by s.on_date, t.takeover`,
       [ws, student],
     ),
-    answers: await sql.query(
-      `select q.name as quiz, s.on_date as "on", st.number as station, k.kind as asked, k.character, r.typed, r.value, r.sure,
-         r.received_at as "receivedAt", r.late, m.outcome, m.points, m.why, o.points as "overriddenTo", o.reason
+    answers: (
+      await sql.query<Readonly<Record<string, unknown>> & { value: AnswerValue }>(
+        `select q.name as quiz, s.on_date as "on", st.number as station, k.kind as asked, k.character, r.value,
+         r.received_at as "receivedAt", r.origin, r.late, d.kind as disputed, d.state as decision, m.outcome, m.points, m.why, o.points as "overriddenTo", o.reason
        from response r join attempt t on t.ws = r.ws and t.id = r.attempt
        join sitting s on s.ws = t.ws and s.id = t.sitting join quiz q on q.ws = s.ws and q.id = s.quiz
        join sitting_station ss on ss.ws = r.ws and ss.id = r.sitting_station join station st on st.ws = ss.ws and st.id = ss.station
        join ask k on k.ws = r.ws and k.id = r.ask
-       left join mark m on m.ws = r.ws and m.response = r.id and m.run = (
-         select x.id from marking_run x where x.ws = s.ws and x.sitting = s.id order by x.seq desc limit 1)
+       left join grade m on m.ws = r.ws and m.response = r.id and m.last_seq is null
+       left join answer_dispute d on d.ws = r.ws and d.response = r.id
        left join override o on o.ws = r.ws and o.response = r.id and o.withdrawn_at is null
        where t.ws = $1 and t.student = $2 order by s.on_date, st.number, k.ord, r.seq`,
-      [ws, student],
-    ),
+        [ws, student],
+      )
+    ).map(({ value, ...r }) => ({ ...r, answer: answerText(value), value })),
   };
 }

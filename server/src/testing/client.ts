@@ -1,4 +1,5 @@
 import type { ProblemDetails } from '@hurrow/contract';
+import { needFit } from './fits.ts';
 
 export interface Answer<T> {
   readonly status: number;
@@ -28,7 +29,10 @@ export interface Client {
   readonly received: () => string;
 }
 
-/** A browser's worth of HTTP: keeps cookies by path and sends the origin of its page. */
+/**
+ * A browser's worth of HTTP: keeps cookies by path and sends the origin of its page. What is answered is held against
+ * the schema of its route, so that every test that calls the application checks it.
+ */
 export function client(base: string): Client {
   const cookies = new Map<string, { value: string; path: string }>();
   let received = '';
@@ -64,13 +68,13 @@ export function client(base: string): Client {
       }
       const text = await response.text();
       received += `${[...response.headers].map((h) => h.join(': ')).join('\n')}\n${text}\n`;
+      const isSaved = response.headers.has('content-disposition');
+      const isJson = /json/.test(response.headers.get('content-type') ?? '');
+      const read: unknown = text === '' ? undefined : isJson ? JSON.parse(text) : text;
+      if (!isSaved) needFit(method, path, response.status, read);
       return {
         status: response.status,
-        body: (text === ''
-          ? undefined
-          : !options.asText && /json/.test(response.headers.get('content-type') ?? '')
-            ? JSON.parse(text)
-            : text) as T,
+        body: (options.asText ? text : read) as T,
         headers: response.headers,
       };
     },

@@ -318,6 +318,7 @@ export function fixture(): Bundle {
             id: id('oldatt'),
             sitting: id('oldsit'),
             student: id('s11'),
+            origin: 'import',
             takeover: 1,
             joined_at: '2025-10-01T00:00:00Z',
           },
@@ -333,7 +334,8 @@ export function fixture(): Bundle {
             sitting_station: id('oldss'),
             ask: id('apaper'),
             seq: 1,
-            typed: 'grand fir',
+            value: { v: 1, kind: 'name', text: 'grand fir' },
+            precedence: 1,
             received_at: '2025-10-02T00:00:00Z',
             origin: 'import',
             clues_open: 0,
@@ -342,6 +344,6 @@ export function fixture(): Bundle {
         ],
       },
     ],
-    giveBack: [],
+    returnResults: [],
   };
 }

@@ -1,9 +1,11 @@
-export { BODIES } from './bodies.ts';
+export { BODIES, bodyFor } from './bodies.ts';
 export { joinWalk, joinWalkAt, moveSitting, openSitting, openTestApp } from './app.ts';
 export type { TestApp } from './app.ts';
 export { answersFor, send } from './answer.ts';
 export type { Given } from './answer.ts';
 export { client } from './client.ts';
+export { needFit } from './fits.ts';
+export { graded, gradesOf } from './graded.ts';
 export type { Answer, Client } from './client.ts';
 export { PASSPHRASES, fixture } from './fixture.ts';
 export { WS, id } from './ids.ts';

@@ -1,10 +1,10 @@
-import type { ImportKind, ImportReport, JobState } from '@hurrow/contract';
+import type { ImportKind, JobStarted, JobState } from '@hurrow/contract';
 import type { Client } from './client.ts';
 
 /** Follows long work to its end. */
-export async function finished<T>(client: Client, job: string): Promise<JobState<T>> {
+export async function finished(client: Client, job: string): Promise<JobState> {
   for (;;) {
-    const { body } = await client.call<JobState<T>>('GET', `/api/jobs/${job}`);
+    const { body } = await client.call<JobState>('GET', `/api/jobs/${job}`);
     if (body.state !== 'running') return body;
   }
 }
@@ -15,9 +15,9 @@ export async function sendFile(
   kind: ImportKind,
   text: string,
   { name = 'A file', apply = false } = {},
-): Promise<JobState<ImportReport>> {
+): Promise<JobState> {
   const path = `/api/imports${apply ? '' : '/preview'}?kind=${kind}&name=${encodeURIComponent(name)}`;
-  const { status, body } = await client.call<{ job: string }>('POST', path, text, { type: 'text/plain' });
+  const { status, body } = await client.call<JobStarted>('POST', path, text, { type: 'text/plain' });
   if (status !== 202) throw new Error(`The file was not taken: ${status} ${JSON.stringify(body)}`);
-  return finished<ImportReport>(client, body.job);
+  return finished(client, body.job);
 }

@@ -1,3 +1,4 @@
+import { answerText } from '@hurrow/core/answers';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { v4 } from 'uuid';
 import { JOIN_NEEDS, MOST_PER_ASK } from '@hurrow/contract';
@@ -41,33 +42,63 @@ describe('answers from a phone', () => {
     expect(await count()).toBe(before);
   });
 
-  test('under one id with other content are a conflict, and both are kept', async () => {
+  test('under one id with other content are all kept, and the first counts', async () => {
     const [a] = answersFor(walk, 2, { name: 'subalpine fir' });
     await send(phone, a ? [a] : []);
     const other = { ...a, typed: 'something else' } as typeof a & object;
     const { body } = await send(phone, [other]);
     expect(body.accepted).toEqual([]);
-    expect(body.refused[0]?.why).toContain('other content');
-    const kept = await app.db.query<{ payload: { typed: string } }>('select payload from conflict');
-    expect(kept.map((k) => k.payload.typed)).toEqual(['something else']);
+    expect(body.refused[0]).toMatchObject({
+      kept: true,
+      why: expect.stringContaining('two different answers'),
+    });
+    const kept = () =>
+      app.db.query<{ text: string }>(`select payload -> 'value' ->> 'text' as text from answer_dispute`);
+    expect(await kept()).toEqual([{ text: 'something else' }]);
+    // Sent again it is still the same dispute; a third text is one more.
+    await send(phone, [other]);
+    await send(phone, [{ ...other, typed: 'a third text' }]);
+    expect((await kept()).map((k) => k.text)).toEqual(['something else', 'a third text']);
   });
 
   test('keep the calls made before a name at the value they first had', async () => {
-    await send(phone, answersFor(walk, 3, { call: 'none' }));
-    await send(phone, answersFor(walk, 3, { call: 'both-sides' }, 2));
-    const [name] = answersFor(walk, 3, { name: 'limber pine' }, 3);
-    await send(phone, name ? [name] : []);
-    const calls = await app.db.query<{ state: string }>(
-      'select state from response_call where response = $1',
-      [name?.id],
+    const opened = await openSitting(owner, 'second');
+    const { phone: p, walk: w } = await joinWalk(app, opened.code, '22');
+    await send(p, answersFor(w, 3, { call: 'none' }));
+    await send(p, answersFor(w, 3, { call: 'both-sides' }, 2));
+    const [name] = answersFor(w, 3, { name: 'limber pine' }, 3);
+    await send(p, name ? [name] : []);
+    // One first answered after the name says nothing of how it was found.
+    await send(p, answersFor(w, 1, { name: 'grand fir' }, 4));
+    await send(p, answersFor(w, 1, { call: 'none' }, 5));
+    await moveSitting(owner, opened.sitting.id, 'closed');
+    await owner.call('POST', `/api/sittings/${opened.sitting.id}/grading-runs`);
+    const looks = await app.db.query<{ calls: unknown }>(
+      'select calls from look where sitting = $1 and response is not null order by response = $2 desc',
+      [opened.sitting.id, name?.id],
     );
-    expect(calls).toEqual([{ state: 'none' }]);
+    expect(looks.map((l) => l.calls)).toMatchObject([
+      [{ character: 'needle.bands', value: { kind: 'state', state: 'none' } }],
+      [],
+    ]);
   });
 
   test.each([
     ['a state the character does not have', { state: 'purple' }, 'not offered'],
-    ['a call where nothing is sent', { typed: 'x' }, 'No choice'],
-    ['half an emoji', { state: 'none', typed: 'fir \ud83d' }, 'cannot be kept'],
+    ['a name for a character', { state: undefined, typed: 'x' }, 'not one the question takes'],
+    ['two answers in one', { state: 'none', typed: 'x' }, 'conflict'],
+    ['half an emoji', { state: 'none \ud83d' }, 'cannot be kept'],
+    ['a form nobody knows', { state: undefined, value: { kind: 'hunch' } }, 'not a kind of answer'],
+    [
+      'a count where states are asked',
+      { state: undefined, value: { kind: 'count', n: 3 } },
+      'not one the question',
+    ],
+    [
+      'a length without its unit',
+      { state: undefined, value: { kind: 'measure', mm: 30, typed: '' } },
+      'not allowed to be empty',
+    ],
     ['a year 0', { state: 'none', at: '0000-01-01T00:00:00.000Z' }, 'must be a time'],
     ['a day that does not exist', { state: 'none', at: '2026-02-30T00:00:00.000Z' }, 'must be a time'],
     ['an id in brackets', { state: 'none', id: '[11111111-1111-4111-8111-111111111111]' }, 'id'],
@@ -75,7 +106,7 @@ describe('answers from a phone', () => {
   ])('%s refuses itself alone', async (_, content, why) => {
     const before = await count();
     const [good, bad] = [answersFor(walk, 4, { name: 'x' })[0], answersFor(walk, 4, { call: 'none' })[0]];
-    const { state: _s, ...rest } = { state: undefined, ...bad };
+    const rest = { state: 'none', ...bad };
     const { status, body } = await phone.call<BatchReceipt>('POST', '/api/walk/answers', {
       answers: [{ ...rest, ...content }, good],
     });
@@ -94,16 +125,22 @@ describe('answers from a phone', () => {
       (await other.call('POST', '/api/walk/join', { code, student: '11', word: 'Word of 11 ' })).status,
     ).toBe(201);
     const again = (await other.call<WalkSitting>('GET', '/api/walk/sitting')).body;
-    expect(again.answers.map((a) => a.typed)).toContain('grand fir');
+    expect(again.answers.map((a) => answerText(a.value))).toContain('grand fir');
     await send(other, answersFor(again, 1, { name: 'western larch' }));
     await send(phone, answersFor(walk, 1, { name: 'from the old phone' }, 9));
-    const seen = (await other.call<WalkSitting>('GET', '/api/walk/sitting')).body.answers.map((a) => a.typed);
+    const seen = (await other.call<WalkSitting>('GET', '/api/walk/sitting')).body.answers.map((a) =>
+      answerText(a.value),
+    );
     expect(seen).toContain('western larch');
     expect(seen).not.toContain('from the old phone');
+    const [dispute] = await app.db.query<{ kind: string; state: string }>(
+      `select d.kind, d.state from answer_dispute d join response r on r.id = d.response where r.value ->> 'text' = 'from the old phone'`,
+    );
+    expect(dispute).toEqual({ kind: 'older_phone', state: 'open' });
   });
 
   test('are never rewritten in the database', async () => {
-    await expect(app.db.query(`update response set typed = 'other'`)).rejects.toThrow('append-only');
+    await expect(app.db.query(`update response set seq = 9`)).rejects.toThrow('append-only');
     await expect(app.db.query('delete from response')).rejects.toThrow('append-only');
   });
 });
@@ -125,22 +162,35 @@ test('a database put back from an earlier copy is brought up to date from the lo
   expect(await replayAnswers(app.db, app.answers)).toEqual({ stored: 0, left: 0, aside: 0 });
 });
 
-test('after closing answers are late, after grading they are kept and not counted', async () => {
+test('answers after closing and after grading are kept and wait, and the student is told', async () => {
   const { phone: p, walk: w } = await joinWalk(app, code, '12');
   await moveSitting(owner, sitting, 'closed');
   const late = answersFor(w, 1, { name: 'grand fir' });
-  expect((await send(p, late)).body.accepted).toHaveLength(1);
+  expect((await send(p, late)).body).toMatchObject({
+    accepted: [],
+    refused: [{ kept: true, why: expect.stringContaining('after the quiz was closed') }],
+  });
   const [row] = await app.db.query<{ late: boolean }>('select late from response where id = $1', [
     late[0]?.id,
   ]);
   expect(row?.late).toBe(true);
-  await owner.call('POST', `/api/sittings/${sitting}/marking-runs`);
+  await owner.call('POST', `/api/sittings/${sitting}/grading-runs`);
   const after = answersFor(w, 2, { name: 'grand fir' });
   const { body } = await send(p, [...late, ...after]);
-  expect(body.accepted).toEqual(late.map((a) => a.id));
-  expect(body.refused[0]).toMatchObject({ kept: true, why: expect.stringContaining('after grading') });
-  const kept = await app.db.query(`select 1 from conflict where why = 'came after grading'`);
-  expect(kept).toHaveLength(1);
+  // One sent again hears the same as the first time.
+  expect(body.refused.map((r) => [r.kept, r.why.slice(0, 30)])).toEqual([
+    [true, 'It came after the quiz was clo'],
+    [true, 'It came after the quiz was gra'],
+  ]);
+  const kept = await app.db.query(
+    `select kind from answer_dispute where kind in ('late', 'after_grading') order by seq`,
+  );
+  expect(kept).toEqual([{ kind: 'late' }, { kind: 'after_grading' }]);
+  const told = (await p.call<WalkSitting>('GET', '/api/walk/sitting')).body.answers;
+  expect(told.map((a) => a.waits?.slice(0, 30))).toEqual([
+    'It came after the quiz was clo',
+    'It came after the quiz was gra',
+  ]);
 });
 
 test('a phone cannot send without end: beyond fifty answers a question they are refused, and nothing is stored', async () => {

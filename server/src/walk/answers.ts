@@ -1,72 +1,25 @@
-import { MOST_PER_ASK, DOES_NOT_APPLY } from '@hurrow/contract';
-import type { BatchReceipt, RefusedAnswer, SentAnswer } from '@hurrow/contract';
+import { MOST_PER_ASK } from '@hurrow/contract';
+import type { BatchReceipt, RefusedAnswer } from '@hurrow/contract';
 import { checkAnswer } from '@hurrow/contract/schemas';
-import { isStored, knownAnswers, storeSafely } from '../answers/index.ts';
+import { refusalOf } from '@hurrow/core/answers';
+import type { Refusal } from '@hurrow/core/answers';
+import { isOnRecord, knownAnswers } from '../answers/index.ts';
 import type { LoggedAnswer } from '../answers/index.ts';
-import { one } from '../db/index.ts';
+import { one, perDatabase } from '../db/index.ts';
 import { conflict } from '../http/index.ts';
-import type { Call, Reply, Student } from '../http/index.ts';
+import type { Call, CallOf, ReplyOf, Student } from '../http/index.ts';
+import { DISPUTE_WORDS } from './disputeWords.ts';
+import { walkModel } from './model.ts';
 import { pace } from './pace.ts';
 import { inTurn } from './queue.ts';
 
-interface AskRow {
-  publicId: string;
-  ask: string;
-  sittingStation: string;
-  kind: string;
-  counts: boolean;
-  /** States that may be chosen; null for what is not a call of states. */
-  states: string[] | null;
-}
-
-/** A refusal of one answer; the rest of its batch goes on. */
-type Refusal = Pick<RefusedAnswer, 'why' | 'remedy'>;
-
-/** What the questions of a batch take, by their public id. */
-async function askRows(
-  call: Call<Student>,
-  publicIds: readonly string[],
-): Promise<ReadonlyMap<string, AskRow>> {
-  const rows = await call.app.db.query<AskRow>(
-    `select sa.public_id as "publicId", sa.ask, sa.sitting_station as "sittingStation", a.kind,
-       coalesce(c.kind = 'count', false) as counts,
-       (select jsonb_agg(s.id) from state s
-        where s.ws = a.ws and s.character = a.character and s.retired_at is null) as states
-     from sitting_ask sa join sitting_station ss on ss.ws = sa.ws and ss.id = sa.sitting_station
-     join ask a on a.ws = sa.ws and a.id = sa.ask
-     left join character c on c.ws = a.ws and c.id = a.character
-     where sa.ws = $1 and ss.sitting = $2 and sa.public_id = any($3::text[])`,
-    [call.who.ws, call.who.sitting, publicIds],
-  );
-  return new Map(rows.map((r) => [r.publicId, r]));
-}
-
 const refuse = (why: string, remedy: string): Refusal => ({ why, remedy });
-
-/** What an answer says, by what its question takes; or why it is refused. */
-function content(a: SentAnswer, ask: AskRow): Pick<LoggedAnswer, 'typed' | 'value' | 'sure'> | Refusal {
-  if (ask.kind === 'call') {
-    const { state } = a;
-    if (state === undefined) return refuse('No choice came with it.', 'Choose one of those shown.');
-    const fits =
-      state === DOES_NOT_APPLY || ask.states?.includes(state) || (ask.counts && /^\d{1,4}$/.test(state));
-    return fits
-      ? { typed: null, value: { state }, sure: null }
-      : refuse('This choice is not offered.', 'Load the quiz again, then choose one of those shown.');
-  }
-  if (ask.kind === 'sureness') {
-    return a.sure
-      ? { typed: null, value: null, sure: a.sure }
-      : refuse('It does not say how sure.', 'Choose sure, leaning or guessing.');
-  }
-  return a.typed === undefined
-    ? refuse('No name came with it.', 'Type the name.')
-    : { typed: a.typed, value: null, sure: null };
-}
 
 interface Sorted {
   readonly logged: readonly { readonly at: number; readonly answer: LoggedAnswer }[];
   readonly refused: readonly RefusedAnswer[];
+  /** Answers that one phone may send in all. */
+  readonly most: number;
 }
 
 const idOf = (sent: unknown): string => {
@@ -75,24 +28,20 @@ const idOf = (sent: unknown): string => {
 };
 
 /** Checks the answers of a batch one by one, so that a bad one refuses itself alone. */
-async function sorted(call: Call<Student>, sent: readonly unknown[], state: string): Promise<Sorted> {
-  const checked = sent.map((s) => checkAnswer(s));
-  const asks = await askRows(
-    call,
-    checked.flatMap((c) => (c.ok ? [c.value.ask] : [])),
-  );
+async function sorted(call: Call<Student>, sent: readonly unknown[]): Promise<Sorted> {
   const { ws, sitting, student, takeover } = call.who;
+  const { questions, state } = await walkModel(call.app.db, ws, sitting);
   const receivedAt = call.app.clock().toISOString();
   const logged: { at: number; answer: LoggedAnswer }[] = [];
   const refused: RefusedAnswer[] = [];
-  checked.forEach((c, at) => {
-    const no = (r: Refusal): void => void refused.push({ id: idOf(sent[at]), at, ...r, kept: false });
+  sent.forEach((s, at) => {
+    const no = (r: Refusal): void => void refused.push({ id: idOf(s), at, ...r, kept: false });
+    const c = checkAnswer(s);
     if (!c.ok) return no(refuse(`${c.fault.message}.`, 'Answer this question again.'));
-    const ask = asks.get(c.value.ask);
-    if (!ask) return no(refuse('This question is not in the quiz.', 'Load the quiz again.'));
-    const said = content(c.value, ask);
-    if ('why' in said) return no(said);
-    const graded = state === 'marked' || state === 'given_back';
+    const question = questions.get(c.value.ask);
+    if (!question) return no(refuse('This question is not in the quiz.', 'Load the quiz again.'));
+    const refusal = refusalOf(question.takes, c.value.value);
+    if (refusal) return no(refusal);
     logged.push({
       at,
       answer: {
@@ -100,92 +49,90 @@ async function sorted(call: Call<Student>, sent: readonly unknown[], state: stri
         ws,
         sitting,
         student,
+        origin: 'phone',
         takeover,
-        sittingStation: ask.sittingStation,
-        ask: ask.ask,
+        precedence: 1,
+        sittingStation: question.sittingStation,
+        ask: question.ask,
         seq: c.value.seq,
-        ...said,
+        value: c.value.value,
         deviceAt: c.value.at,
         receivedAt,
-        origin: 'phone',
-        late: state !== 'open',
-        ...(graded ? { afterGrading: true as const } : {}),
+        when: state === 'open' ? 'open' : state === 'graded' || state === 'returned' ? 'graded' : 'closed',
       },
     });
   });
-  return { logged, refused };
+  return { logged, refused, most: questions.size * MOST_PER_ASK };
 }
 
-/** How many answers this phone may still send. */
-async function room(call: Call<Student>): Promise<number> {
-  const { ws, sitting, student, takeover } = call.who;
-  const { sent, asks } = await one<{ sent: number; asks: number }>(
-    call.app.db,
-    `select
-       (select count(*) from response r join attempt t on t.ws = r.ws and t.id = r.attempt
-        where t.ws = $1 and t.sitting = $2 and t.student = $3 and t.takeover = $4)::integer
-       + (select count(*) from conflict c where c.ws = $1 and c.payload ->> 'student' = $3::text
-          and c.payload ->> 'sitting' = $2::text)::integer as sent,
-       (select count(*) from sitting_ask sa join sitting_station ss on ss.ws = sa.ws and ss.id = sa.sitting_station
-        where ss.ws = $1 and ss.sitting = $2)::integer as asks`,
-    [ws, sitting, student, takeover],
+const MOST_COUNTED = 5000;
+
+/** How many answers each phone has sent, in this process; what it sent before is counted once (least recently used goes first). */
+const sentBy = perDatabase(() => new Map<string, number>());
+
+/** How many answers of this phone are on record. */
+async function countStored({ app, who }: Call<Student>): Promise<number> {
+  const { sent } = await one<{ sent: number }>(
+    app.db,
+    `select ((select count(*) from attempt t join response r on r.ws = t.ws and r.attempt = t.id
+         where t.ws = $1 and t.sitting = $2 and t.student = $3 and t.origin = 'phone' and t.takeover = $4)
+       + (select count(*) from answer_dispute d where d.ws = $1 and d.sitting = $2 and d.student = $3
+           and d.response is null))::integer as sent`,
+    [who.ws, who.sitting, who.student, who.takeover],
   );
-  return asks * MOST_PER_ASK - sent;
+  return sent;
 }
 
-/** Other phones that this student number is open on. */
-async function otherDevices(call: Call<Student>): Promise<number> {
-  const { n } = await one<{ n: number }>(
-    call.app.db,
-    `select count(*)::integer as n from device
-     where ws = $1 and sitting = $2 and student = $3 and state = 'in' and id <> $4`,
-    [call.who.ws, call.who.sitting, call.who.student, call.who.device],
-  );
-  return n;
+function countSent({ app, who }: Call<Student>, sent: number): void {
+  const counts = sentBy(app.db);
+  counts.delete(who.device);
+  counts.set(who.device, sent);
+  for (const oldest of counts.keys()) {
+    if (counts.size <= MOST_COUNTED) break;
+    counts.delete(oldest);
+  }
 }
 
-async function take(call: Call<Student>): Promise<BatchReceipt> {
-  const { answers: sent } = call.body as { answers: readonly unknown[] };
-  const { db, answers: log } = call.app;
-  const { state } = await one<{ state: string }>(db, 'select state from sitting where ws = $1 and id = $2', [
-    call.who.ws,
-    call.who.sitting,
-  ]);
-  const { logged, refused } = await sorted(call, sent, state);
-  const { stored } = await knownAnswers(
-    db,
-    logged.map((l) => l.answer),
-  );
-  const again = logged.filter((l) => isStored(l.answer, stored));
-  const fresh = logged.filter((l) => !isStored(l.answer, stored));
-  const space = fresh.length === 0 ? 0 : Math.max(0, await room(call));
-  const taken = fresh.slice(0, space);
-  const over = fresh.slice(space).map(({ at, answer }): RefusedAnswer => ({
-    id: answer.id,
-    at,
-    why: 'This phone has sent more answers than one quiz takes.',
-    remedy: 'Tell your instructor.',
-    kept: false,
-  }));
-  // On the disk first: what is acknowledged survives whatever comes.
-  await log.append(taken.map((t) => t.answer));
-  const receipt = await storeSafely(
-    db,
-    taken.map((t) => t.answer),
-  );
-  for (const f of receipt.failed)
-    await log.setAside({ segment: f.answer.sitting, raw: JSON.stringify(f.answer), why: f.why });
+async function take(call: CallOf<'walkAnswers'>): Promise<BatchReceipt> {
+  const { answers: sent } = call.body;
+  const { db } = call.app;
+  const { logged, refused, most } = await sorted(call, sent);
+  const counted = sentBy(db).get(call.who.device);
+  const isNear = counted === undefined || counted + logged.length > most;
+  const before = isNear ? await countStored(call) : counted;
+  const space = Math.max(0, most - before);
+  // What is on record already takes no room; it is looked up only where room runs out.
+  const known =
+    logged.length <= space
+      ? null
+      : await knownAnswers(
+          db,
+          logged.map((l) => l.answer),
+        );
+  const isAgain = (a: LoggedAnswer): boolean => known !== null && isOnRecord(a, known);
+  const fresh = logged.filter((l) => !isAgain(l.answer));
+  const over = fresh.slice(known === null ? fresh.length : space);
+  const taken = logged.filter((l) => !over.includes(l));
+  const receipt = await call.app.intake.take(taken.map((t) => t.answer));
+  // An answer sent again counts once more here; where that uses up the room, what is stored is counted again.
+  countSent(call, before + taken.length);
   const indexOf = new Map(taken.map((t) => [t.answer.id, t.at]));
   return {
-    accepted: [...again.map((l) => l.answer.id), ...receipt.accepted],
+    accepted: receipt.accepted,
     refused: [
       ...refused,
-      ...over,
-      ...receipt.conflicts.map(({ id, why }) => ({
+      ...over.map(({ at, answer }): RefusedAnswer => ({
+        id: answer.id,
+        at,
+        why: 'This phone has sent more answers than one quiz takes.',
+        remedy: 'Tell your instructor.',
+        kept: false,
+      })),
+      ...receipt.disputed.map(({ id, kind }) => ({
         id,
         at: indexOf.get(id) ?? 0,
-        why,
-        remedy: 'Your instructor can see it.',
+        why: DISPUTE_WORDS[kind],
+        remedy: 'It is kept, and your instructor can see it.',
         kept: true,
       })),
       ...receipt.failed.map(({ answer }) => ({
@@ -196,7 +143,7 @@ async function take(call: Call<Student>): Promise<BatchReceipt> {
         kept: true,
       })),
     ].sort((a, b) => a.at - b.at),
-    otherDevices: await otherDevices(call),
+    otherDevices: call.who.otherDevices,
   };
 }
 
@@ -205,11 +152,11 @@ const paced = pace();
 
 /**
  * Takes a batch of answers. They are on the disk before they are acknowledged; one sent twice is acknowledged again;
- * one that comes after closing is marked late, and after grading is kept but not counted. Each answer is judged by
- * itself, so that a bad one never holds up the others.
+ * one that comes late or contradicts another phone is kept for a decision. Each answer is judged by itself, so that a
+ * bad one never holds up the others.
  */
-export async function takeAnswers(call: Call<Student>): Promise<Reply> {
-  const { answers } = call.body as { answers: readonly unknown[] };
+export async function takeAnswers(call: CallOf<'walkAnswers'>): Promise<ReplyOf<'walkAnswers'>> {
+  const { answers } = call.body;
   const key = `${call.who.sitting}/${call.who.student}`;
   return {
     body: await turn(key, async () => {
@@ -219,7 +166,7 @@ export async function takeAnswers(call: Call<Student>): Promise<Reply> {
   };
 }
 
-export async function submit(call: Call<Student>): Promise<Reply> {
+export async function submit(call: CallOf<'walkSubmit'>): Promise<ReplyOf<'walkSubmit'>> {
   const { ws, sitting, student, takeover } = call.who;
   const { state } = await one<{ state: string }>(
     call.app.db,
@@ -230,7 +177,7 @@ export async function submit(call: Call<Student>): Promise<Reply> {
     throw conflict('This quiz takes no more answers.', { remedy: 'Ask your instructor.' });
   }
   await call.app.db.query(
-    'update attempt set submitted_at = coalesce(submitted_at, $5) where ws = $1 and sitting = $2 and student = $3 and takeover = $4',
+    "update attempt set submitted_at = coalesce(submitted_at, $5) where ws = $1 and sitting = $2 and student = $3 and takeover = $4 and origin = 'phone'",
     [ws, sitting, student, takeover, call.app.clock().toISOString()],
   );
   return { body: {} };

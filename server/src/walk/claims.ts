@@ -1,6 +1,5 @@
 import { JOIN_NEEDS } from '@hurrow/contract';
 import { checkWord, hashWord, slowDown } from '../access/index.ts';
-import { PAPER_TAKEOVER } from '../answers/index.ts';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, invalid } from '../http/index.ts';
@@ -34,7 +33,7 @@ export async function findSeat(call: Call, codeHash: string, number: string): Pr
     `select s.ws, s.id as sitting, s.state, st.id as student, st.code, w.hash as word,
        coalesce(w.student is not null and w.hash is null, false) as reset,
        (select max(t.takeover) from attempt t
-        where t.ws = s.ws and t.sitting = s.id and t.student = st.id and t.takeover < ${PAPER_TAKEOVER}) as takeover,
+        where t.ws = s.ws and t.sitting = s.id and t.student = st.id and t.origin = 'phone') as takeover,
        exists (select 1 from device d where d.ws = s.ws and d.student = st.id and d.state in ('in', 'ended')
                  and d.takeover is not null) as joined,
        exists (select 1 from attempt t where t.ws = s.ws and t.sitting = s.id and t.student = st.id) as "tookPart"
@@ -53,7 +52,7 @@ function needs(type: string, detail: string, remedy: string) {
 }
 
 /** Whether a word may be chosen freely: nobody has claimed the number, or staff reset it. */
-const isFree = (f: Found): boolean => f.reset || (f.word === null && !f.joined && f.state !== 'given_back');
+const isFree = (f: Found): boolean => f.reset || (f.word === null && !f.joined && f.state !== 'returned');
 
 /**
  * Claims the number for whoever chose its word. Two phones that claim at once: one wins, the other is asked for the

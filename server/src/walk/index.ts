@@ -1,15 +1,16 @@
-import type { AnyoneHandlers, StudentHandlers } from '../http/index.ts';
+import type { Handlers } from '../http/index.ts';
 import { submit, takeAnswers } from './answers.ts';
-import { join, joining, leave } from './join.ts';
+import { join, joining, leave, walkSittings } from './join.ts';
 import { walkResults } from './results.ts';
 import { walkSitting } from './sitting.ts';
 
-export const joinHandlers: AnyoneHandlers = { walkJoin: join, walkJoining: joining };
+export const joinHandlers = { walkJoin: join, walkJoining: joining } satisfies Partial<Handlers>;
 
-export const walkHandlers: StudentHandlers = {
+export const walkHandlers = {
   walk: async (call) => ({ body: await walkSitting(call) }),
+  walkSittings,
   walkAnswers: takeAnswers,
   walkSubmit: submit,
   walkResults: async (call) => ({ body: await walkResults(call) }),
   walkLeave: leave,
-};
+} satisfies Partial<Handlers>;

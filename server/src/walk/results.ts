@@ -1,215 +1,155 @@
-import type { MarkRow, ResultAsk, ResultStation, Station, WalkResults } from '@hurrow/contract';
-import { valueWords, vocabularyOf } from '@hurrow/core/characters';
-import type { Vocabulary } from '@hurrow/core/characters';
-import { allowedHandling } from '@hurrow/core/conditions';
-import type { Conditions, Material } from '@hurrow/core/conditions';
-import { asShown, comparePair, describeTaxa } from '@hurrow/core/tells';
-import type { DescribedTaxon } from '@hurrow/core/tells';
-import { sketches } from './sketch.ts';
+import type { ResultAsk, ResultStation, TaxonHeader, WalkResults } from '@hurrow/contract';
+import { answerText } from '@hurrow/core/answers';
+import type { AnswerValue } from '@hurrow/core/answers';
+import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { maybe } from '../db/index.ts';
 import { forbidden, notFound } from '../http/index.ts';
 import type { Call, Student } from '../http/index.ts';
-import { readHeaders, readLibrary, readSitePlace, readVocabulary } from '../library/index.ts';
-import { readMarkRows } from '../marking/index.ts';
-import { readStations } from '../quizzes/index.ts';
+import { readOwnGrades } from '../grading/index.ts';
+import type { ReadGrade } from '../grading/index.ts';
 import { readHolds, sittingById } from '../sittings/index.ts';
-import type { SittingRow } from '../sittings/index.ts';
+import type { SittingRow, StationKey } from '../sittings/index.ts';
+import { keyOf, resultsModel, shownAt, tellApart } from './resultsModel.ts';
+import type { ResultsModel, WrittenInstead } from './resultsModel.ts';
 
-const MOST_TELLS = 4;
-
-interface Place {
-  station: string;
-  distance: Conditions['distance'];
-  material: Material[];
-  taken_on: Partial<Record<Material, string>>;
+/** An answer in the words of the phone. */
+function wordsOf(value: AnswerValue, c: Character | undefined): string {
+  return answerText(value, (id) => c?.states.find((s) => s.id === id)?.plain ?? id);
 }
 
-const conditionsAt = (sitting: SittingRow, place: Place, station: Station): Conditions => ({
-  date: sitting.on_date,
-  material: place.material,
-  takenOn: place.taken_on,
-  handling: allowedHandling(sitting.handling, station.tree.cautions),
-  distance: place.distance,
-  wet: sitting.wet,
-});
+const bare = (
+  g: ReadGrade,
+  vocabulary: Vocabulary,
+): Pick<ResultAsk, 'kind' | 'character' | 'typed' | 'most'> => {
+  const c = g.row.character ? vocabulary.get(g.row.character) : undefined;
+  return { kind: g.row.kind, character: c?.plain ?? null, typed: wordsOf(g.value, c), most: g.row.most };
+};
 
 /** A station that another class still has ahead: what this student wrote, and nothing that tells what is right. */
-function heldBack(
-  station: Station,
-  own: readonly MarkRow[],
+const heldBack = (
+  station: StationKey,
+  own: readonly ReadGrade[],
   later: string,
   vocabulary: Vocabulary,
+): ResultStation => ({
+  number: station.number,
+  later,
+  truth: null,
+  asks: own.map((g) => ({ ...bare(g, vocabulary), points: null, outcome: null, key: null, reason: null })),
+  mixedWith: null,
+});
+
+/** The species written instead of the tree's at a station, if any was. */
+const writtenInstead = (station: StationKey, own: readonly ReadGrade[]): TaxonHeader | null =>
+  own.find((r) => r.row.outcome === 'other_species' && r.row.taxon?.id !== station.taxon)?.row.taxon ?? null;
+
+function stationResult(
+  model: ResultsModel,
+  station: StationKey,
+  own: readonly ReadGrade[],
+  mixedWith: ResultStation['mixedWith'],
 ): ResultStation {
+  const asks = new Map(station.accept.asks.map((a) => [`${a.kind}/${a.character ?? ''}`, a]));
+  const shown = shownAt(model, station);
   return {
     number: station.number,
-    later,
-    truth: null,
-    asks: own.map((r): ResultAsk => {
-      const c = r.character ? vocabulary.get(r.character) : undefined;
-      return {
-        kind: r.kind,
-        character: c?.plain ?? null,
-        typed: c?.states.find((s) => s.id === r.typed)?.plain ?? r.typed,
-        points: null,
-        most: r.most,
-        outcome: null,
-        key: null,
-        reason: null,
-      };
-    }),
-    mixedWith: null,
+    later: null,
+    truth: { scientific: station.accept.scientific, common: station.accept.common },
+    asks: own.map((r): ResultAsk => ({
+      ...bare(r, model.vocabulary),
+      points: r.row.override?.points ?? r.row.points,
+      outcome: r.row.override?.outcome ?? r.row.outcome,
+      key: keyOf(asks.get(`${r.row.kind}/${r.row.character ?? ''}`), station, shown, model.vocabulary),
+      reason: r.row.override?.reason ?? null,
+    })),
+    mixedWith,
   };
 }
 
-/** Marks of one student, with what would have told the named species from the true one at that station that day. */
-export async function walkResults(call: Call<Student>): Promise<WalkResults> {
+interface Returned {
+  readonly sitting: SittingRow;
+  readonly run: string;
+  readonly code: string;
+  readonly model: ResultsModel;
+}
+
+interface Part {
+  readonly code: string;
+  readonly rev: number;
+  readonly stamp: string;
+}
+
+/** The run that was returned, with what its results are made from. @throws unless this student may see it. */
+async function returnedRun(call: Call<Student>): Promise<Returned> {
   const { db } = call.app;
   const { ws } = call.who;
   const sitting = await sittingById(db, ws, call.who.sitting);
   if (!sitting) throw notFound('This quiz was deleted.', { remedy: 'Ask your instructor.' });
-  if (sitting.state !== 'given_back' || sitting.given_run === null) {
+  const run = sitting.returned_run;
+  if (sitting.state !== 'returned' || run === null) {
     throw forbidden('The results have not been returned yet.', {
       remedy: 'Check again when your instructor has returned them.',
     });
   }
-  const part = await maybe(
+  const part = await maybe<Part>(
     db,
-    'select 1 from attempt where ws = $1 and sitting = $2 and student = $3 limit 1',
-    [ws, sitting.id, call.who.student],
+    `select st.code, m.key_rev as rev, w.library_stamp as stamp
+     from student st join grading_run m on m.ws = st.ws and m.id = $4 join workspace w on w.id = st.ws
+     where st.ws = $1 and st.id = $3
+       and exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id)`,
+    [ws, sitting.id, call.who.student, run],
   );
   if (!part) {
     throw forbidden('You have no answers in this quiz, so there are no results.', {
       remedy: 'Check your number, or ask your instructor.',
     });
   }
+  const model = await resultsModel(db, ws, sitting.id, part.rev, `${sitting.version}/${part.stamp}`);
+  return { sitting, run, code: part.code, model };
+}
+
+const sum = (numbers: readonly number[]): number =>
+  Math.round(numbers.reduce((n, x) => n + x, 0) * 100) / 100;
+
+/**
+ * Grades of one student, with what separates the species written from the true one at that station that day. Reads
+ * that student's rows and the key they were graded by, and nothing of anybody else.
+ */
+export async function walkResults(call: Call<Student>): Promise<WalkResults> {
+  const { db } = call.app;
+  const { ws, student } = call.who;
+  const { sitting, run, code, model } = await returnedRun(call);
   const held = new Map(
     (await readHolds(call.app, ws, sitting)).holds.flatMap((h) =>
       h.released ? [] : [[h.number, h.until ?? h.because.on] as const],
     ),
   );
-  const stations = await readStations(db, ws, sitting.quiz);
-  const rows = (await readMarkRows(db, ws, sitting, sitting.given_run, stations)).filter(
-    (r) => r.student === call.who.student,
+  const grades = await readOwnGrades(db, ws, sitting, run, model.key, student);
+  const ownAt = (station: StationKey): readonly ReadGrade[] =>
+    grades.filter((r) => r.sittingStation === station.sittingStation);
+  // Where a tree changed while the sitting was open, the student's own answers say which of the two they saw.
+  const stations = [...model.key.stations.values()].map(
+    (s) => grades.find((g) => g.sittingStation === s.sittingStation)?.key ?? s,
   );
-  const places = new Map(
-    (
-      await db.query<Place>(
-        'select station, distance, material, taken_on from sitting_station where ws = $1 and sitting = $2',
-        [ws, sitting.id],
-      )
-    ).map((p) => [p.station, p]),
-  );
-  const named = rows.flatMap((r) => (r.outcome === 'other_species' && r.taxon ? [r.taxon.id] : []));
-  const taxa = [...new Set([...stations.map((s) => s.tree.taxon.id), ...named])];
-  const vocabulary = vocabularyOf(await readVocabulary(db, ws));
-  const described = new Map<string, DescribedTaxon>(
-    describeTaxa(
-      taxa,
-      await readLibrary(db, ws, taxa),
-      vocabulary,
-      await readSitePlace(db, ws, { ...sitting.site, elevM: sitting.site.elev_m }),
-    ).map((d) => [d.id, d]),
-  );
-  const headers = await readHeaders(db, ws, taxa);
-  const wording = { words: 'plain', units: 'customary' } as const;
-
-  const mixed = (station: (typeof stations)[number], other: string): ResultStation['mixedWith'] => {
-    const [truth, instead, place, header] = [
-      described.get(station.tree.taxon.id),
-      described.get(other),
-      places.get(station.id),
-      headers.get(other),
-    ];
-    if (!truth || !instead || !place || !header) return null;
-    const tree = asShown(
-      station.tree.id,
-      truth,
-      new Map(Object.entries(station.tree.certified).map(([k, value]) => [k, { value }])),
-      {
-        ...truth.subject,
-        reach: station.tree.reach,
-      },
-    );
-    const report = comparePair(tree, instead, vocabulary, conditionsAt(sitting, place, station), new Set());
-    return {
-      scientific: header.scientific,
-      common: header.common,
-      verdict: report.verdict,
-      tells: report.tells
-        .filter((t) => t.strength !== 'partial')
-        .slice(0, MOST_TELLS)
-        .flatMap((t) => {
-          const c = vocabulary.get(t.character);
-          return c
-            ? [
-                {
-                  character: c.plain,
-                  organ: c.organ,
-                  truth: valueWords(c, t.a, wording),
-                  named: valueWords(c, t.b, wording),
-                  drawn: sketches(c, t.a, t.b),
-                },
-              ]
-            : [];
-        }),
-    };
-  };
-
-  const result = stations.map((station): ResultStation => {
-    const own = rows.filter((r) => r.station === station.number);
-    const later = held.get(station.number) ?? null;
-    if (later !== null) return heldBack(station, own, later, vocabulary);
-    const wrong = own.find(
-      (r) => r.outcome === 'other_species' && r.taxon && r.taxon.id !== station.tree.taxon.id,
-    );
-    const asks = own.map((r): ResultAsk => {
-      const c = r.character ? vocabulary.get(r.character) : undefined;
-      const shown = c
-        ? (station.tree.certified[c.id] ?? described.get(station.tree.taxon.id)?.values.get(c.id)?.value)
-        : undefined;
-      const { scientific, common } = station.tree.taxon;
-      return {
-        kind: r.kind,
-        character: c?.plain ?? null,
-        typed: c ? (c.states.find((s) => s.id === r.typed)?.plain ?? r.typed) : r.typed,
-        points: r.override?.points ?? r.points,
-        most: r.most,
-        outcome: r.override?.outcome ?? r.outcome,
-        key: c
-          ? shown
-            ? valueWords(c, shown, wording)
-            : 'not recorded'
-          : r.kind === 'common'
-            ? (common ?? scientific)
-            : scientific,
-        reason: r.override?.reason ?? null,
-      };
-    });
-    return {
-      number: station.number,
-      later: null,
-      truth: { scientific: station.tree.taxon.scientific, common: station.tree.taxon.common },
-      asks,
-      mixedWith: wrong?.taxon ? mixed(station, wrong.taxon.id) : null,
-    };
+  const written = stations.flatMap((station): WrittenInstead[] => {
+    const taxon = held.has(station.number) ? null : writtenInstead(station, ownAt(station));
+    return taxon ? [{ station, taxon }] : [];
   });
-  const student = await maybe<{ code: string }>(db, 'select code from student where ws = $1 and id = $2', [
-    ws,
-    call.who.student,
-  ]);
-  const sum = (pick: (a: ResultAsk) => number): number =>
-    Math.round(result.flatMap((s) => s.asks).reduce((n, a) => n + pick(a), 0) * 100) / 100;
-  // A score that counts held stations would tell what was right there.
-  const most = stations
-    .filter((s) => !held.has(s.number))
-    .flatMap((s) => s.asks)
-    .reduce((n, a) => n + a.points, 0);
+  const told = await tellApart(db, ws, sitting.id, model, written);
+  const mixed = new Map(written.map((w, i) => [w.station, told[i] ?? null]));
+  const result = stations.map((station): ResultStation => {
+    const later = held.get(station.number) ?? null;
+    return later === null
+      ? stationResult(model, station, ownAt(station), mixed.get(station) ?? null)
+      : heldBack(station, ownAt(station), later, model.vocabulary);
+  });
   return {
     quiz: 'Field quiz',
     on: sitting.on_date,
-    student: student?.code ?? '',
-    points: sum((a) => a.points ?? 0),
-    most,
+    student: code,
+    points: sum(result.flatMap((s) => s.asks).map((a) => a.points ?? 0)),
+    // A score that counts held stations would tell what was right there.
+    most: sum(stations.filter((s) => !held.has(s.number)).flatMap((s) => s.accept.asks.map((a) => a.most))),
     stations: result,
   };
 }

@@ -56,7 +56,7 @@ test('no byte sent to a student before give-back names a listed species or leads
     '/api/species',
     '/api/trees',
     `/api/sittings/${sitting}`,
-    `/api/sittings/${sitting}/marks`,
+    `/api/sittings/${sitting}/grades`,
     '/api/due',
     '/api/nothing',
   ]) {
@@ -64,7 +64,7 @@ test('no byte sent to a student before give-back names a listed species or leads
   }
   await phone.call('POST', '/api/walk/submit');
   await moveSitting(owner, sitting, 'closed');
-  await owner.call('POST', `/api/sittings/${sitting}/marking-runs`);
+  await owner.call('POST', `/api/sittings/${sitting}/grading-runs`);
   await phone.call('GET', '/api/walk/sitting');
   await phone.call('GET', '/api/walk/results');
 

@@ -1,42 +1,52 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { hashKey, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { UseMutationResult, UseQueryResult } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v4 } from 'uuid';
-import { ROUTES } from '@hurrow/contract';
-import type { Route, RouteName } from '@hurrow/contract';
+import { routeOf, staleAfter } from '@hurrow/contract';
+import type { AnswerOf, ReadRoute, RouteName } from '@hurrow/contract';
 import { isUnreached } from './problem.ts';
 import { pressKeys } from './press.ts';
-import { request } from './request.ts';
+import { request, send } from './request.ts';
 import type { RequestOptions } from './request.ts';
 
+type Texts = Readonly<Record<string, string>>;
+
 /** Reads a route; its name and parameters are the key, so that a write can name what it makes stale. */
-export function useRead<T>(
-  name: RouteName,
-  params: Readonly<Record<string, string>> = {},
+export function useRead<R extends ReadRoute>(
+  name: R,
+  params: Texts = {},
   enabled = true,
-  query: Readonly<Record<string, string>> = {},
-): UseQueryResult<T> {
+  query: Texts = {},
+): UseQueryResult<AnswerOf<R>> {
   return useQuery({
     queryKey: Object.keys(query).length === 0 ? [name, params] : [name, params, query],
-    queryFn: ({ signal }) => request<T>(name, { params, query, signal }),
+    // A read has no body, so what its path names is all that is sent.
+    queryFn: ({ signal }) => send<AnswerOf<R>>(name, { params, query, signal }),
     enabled,
-  });
+    // While another choice of the same thing is read, the page stands as it was.
+    placeholderData: (last, asked) =>
+      hashKey(asked?.queryKey.slice(0, 2) ?? []) === hashKey([name, params]) ? last : undefined,
+  }) as UseQueryResult<AnswerOf<R>>;
 }
 
-/** Writes through a route, once for a double press of what makes something, and reads again whatever depends on it. */
-export function useWrite<T>(
-  name: RouteName,
-  stale: readonly RouteName[],
-): UseMutationResult<T, unknown, RequestOptions> {
+/**
+ * Writes through a route, once for a double press of what makes something, and reads again what the route table says
+ * it makes stale.
+ * @param keptHere a read that this page brings up to date itself.
+ */
+export function useWrite<R extends RouteName>(
+  name: R,
+  keptHere?: ReadRoute,
+): UseMutationResult<AnswerOf<R>, unknown, RequestOptions<R>> {
   const client = useQueryClient();
   const [keys] = useState(() => pressKeys(v4, () => Date.now()));
-  const creates = (ROUTES[name] as Route).creates === true;
+  const creates = routeOf(name).creates === true;
   return useMutation({
-    mutationFn: async (options: RequestOptions): Promise<T> => {
-      if (!creates) return request<T>(name, options);
+    mutationFn: async (options: RequestOptions<R>): Promise<AnswerOf<R>> => {
+      if (!creates) return request(name, options);
       const key = keys.keyFor(JSON.stringify([options.params, options.body]));
       try {
-        const reply = await request<T>(name, { ...options, key });
+        const reply = await request(name, { ...options, key });
         keys.settled(key);
         return reply;
       } catch (error) {
@@ -44,6 +54,11 @@ export function useWrite<T>(
         throw error;
       }
     },
-    onSuccess: () => Promise.all(stale.map((s) => client.invalidateQueries({ queryKey: [s] }))),
+    onSuccess: () =>
+      Promise.all(
+        staleAfter(name)
+          .filter((read) => read !== keptHere)
+          .map((read) => client.invalidateQueries({ queryKey: [read] })),
+      ),
   });
 }

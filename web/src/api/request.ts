@@ -1,14 +1,14 @@
 import { ROUTES, address } from '@hurrow/contract';
-import type { ProblemDetails, RouteName } from '@hurrow/contract';
+import type { AnswerOf, BodyOf, BodyRoute, ParamsOf, ProblemDetails, RouteName } from '@hurrow/contract';
 import { v4 } from 'uuid';
 import { Refused, isUnreached, unreached } from './problem.ts';
 import { pressKeys } from './press.ts';
 
-export interface RequestOptions {
-  readonly params?: Readonly<Record<string, string>>;
+type Texts = Readonly<Record<string, string>>;
+
+interface Options {
   /** What stands behind the question mark of the address. */
-  readonly query?: Readonly<Record<string, string>>;
-  readonly body?: unknown;
+  readonly query?: Texts;
   /** Sent as `If-Match`. */
   readonly version?: number;
   readonly signal?: AbortSignal;
@@ -16,17 +16,37 @@ export interface RequestOptions {
   readonly key?: string;
 }
 
+/** What is sent to a route: what its path names, and its body, as the table says. */
+export type RequestOptions<R extends RouteName = RouteName> = Options &
+  (Record<never, never> extends ParamsOf<R>
+    ? { readonly params?: Texts }
+    : { readonly params: ParamsOf<R> }) &
+  (R extends BodyRoute ? { readonly body: BodyOf<R> } : { readonly body?: undefined });
+
 /** The address of a route with its parameters and its query. */
 export function addressOf(
   name: RouteName,
-  { params, query }: Pick<RequestOptions, 'params' | 'query'>,
+  { params, query }: { readonly params?: Texts; readonly query?: Texts },
 ): string {
   const asked = new URLSearchParams(query).toString();
   return `${address(name, params)}${asked === '' ? '' : `?${asked}`}`;
 }
 
 /** Calls a route of the table. @throws Refused with problem details, status 0 where nothing answered. */
-export async function request<T>(name: RouteName, options: RequestOptions = {}): Promise<T> {
+export async function request<R extends RouteName>(
+  name: R,
+  ...[options]: Record<never, never> extends RequestOptions<R> ? [RequestOptions<R>?] : [RequestOptions<R>]
+): Promise<AnswerOf<R>> {
+  return send<AnswerOf<R>>(name, options ?? {});
+}
+
+interface Sent extends Options {
+  readonly params?: Texts;
+  readonly body?: unknown;
+}
+
+/** Calls a route with what is sent to it already put together. @throws as `request` does. */
+export async function send<T>(name: RouteName, options: Sent): Promise<T> {
   return answered<T>(addressOf(name, options), {
     method: ROUTES[name].method,
     headers: {
@@ -42,10 +62,10 @@ export async function request<T>(name: RouteName, options: RequestOptions = {}):
 const files = pressKeys(v4, () => Date.now());
 
 /** Sends under the key of its press; a refusal settles it, nobody reached does not. */
-async function pressed<T>(content: string, send: (key: string) => Promise<T>): Promise<T> {
+async function pressed<T>(content: string, sendUnder: (key: string) => Promise<T>): Promise<T> {
   const key = files.keyFor(content);
   try {
-    const reply = await send(key);
+    const reply = await sendUnder(key);
     files.settled(key);
     return reply;
   } catch (error) {
@@ -55,13 +75,13 @@ async function pressed<T>(content: string, send: (key: string) => Promise<T>): P
 }
 
 /** Sends a file as the body of a route, under its own type. @throws as `request` does. */
-export const sendFile = <T>(
-  name: RouteName,
-  params: Readonly<Record<string, string>>,
+export const sendFile = <R extends RouteName>(
+  name: R,
+  params: ParamsOf<R>,
   file: Blob,
-): Promise<T> =>
+): Promise<AnswerOf<R>> =>
   pressed(JSON.stringify([name, params, file.size, file.type]), (key) =>
-    answered<T>(address(name, params), {
+    answered<AnswerOf<R>>(address(name, params), {
       method: ROUTES[name].method,
       headers: { 'Content-Type': file.type || 'image/jpeg', 'Idempotency-Key': key },
       body: file,
@@ -69,13 +89,9 @@ export const sendFile = <T>(
   );
 
 /** Sends a text as the body of a route. @throws as `request` does. */
-export const sendText = <T>(
-  name: RouteName,
-  query: Readonly<Record<string, string>>,
-  text: string,
-): Promise<T> =>
+export const sendText = <R extends RouteName>(name: R, query: Texts, text: string): Promise<AnswerOf<R>> =>
   pressed(JSON.stringify([name, query, text.length, text.slice(0, 400), text.slice(-400)]), (key) =>
-    answered<T>(addressOf(name, { query }), {
+    answered<AnswerOf<R>>(addressOf(name, { query }), {
       method: ROUTES[name].method,
       headers: { 'Content-Type': 'text/plain; charset=utf-8', 'Idempotency-Key': key },
       body: text,

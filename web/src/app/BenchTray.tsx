@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import type { SpeciesRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import { AppLink, Latin } from '../parts/index.ts';
 import { useShortcuts } from './shortcuts.ts';
@@ -14,7 +13,7 @@ export function BenchTray() {
   const tray = useTray();
   const go = useGo();
   const [said, setSaid] = useState('');
-  const species = useRead<readonly SpeciesRow[]>('species', {}, tray.length > 0).data;
+  const species = useRead('species', {}, tray.length > 0).data;
   useShortcuts([
     {
       keys: 'b',

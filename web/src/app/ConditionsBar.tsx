@@ -2,7 +2,7 @@ import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Popover from 'antd/es/popover';
 import Segmented from 'antd/es/segmented';
-import { DISTANCES, HANDLINGS, MATERIALS, addDays, isDate } from '@hurrow/core/conditions';
+import { DISTANCES, DISTANCE_NAMES, HANDLINGS, MATERIALS, addDays, isDate } from '@hurrow/core/conditions';
 import type { Conditions, Distance, Handling, Material } from '@hurrow/core/conditions';
 import type { Words } from '@hurrow/core/characters';
 import type { UnitSystem } from '@hurrow/core/measuring';
@@ -110,7 +110,7 @@ export function ConditionsBar() {
         <select value={conditions.distance} onChange={(e) => set({ distance: e.target.value as Distance })}>
           {DISTANCES.map((d) => (
             <option key={d} value={d}>
-              {{ far: 'afar', binoculars: 'binoculars', trunk: 'the trunk', hand: 'the hand' }[d]}
+              {DISTANCE_NAMES[d]}
             </option>
           ))}
         </select>

@@ -1,6 +1,5 @@
 import { lazy, Suspense } from 'react';
 import { Outlet } from 'react-router';
-import type { Session } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import { Loaded } from '../parts/index.ts';
 import { SessionContext } from './session.ts';
@@ -10,7 +9,7 @@ const SetUp = lazy(async () => ({ default: (await import('./SetUp.tsx')).SetUp }
 
 /** Everything behind it has somebody signed in. */
 export function Gate() {
-  const session = useRead<Session>('sessionRead');
+  const session = useRead('sessionRead');
   return (
     <Loaded query={session}>
       {(s) =>

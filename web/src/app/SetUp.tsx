@@ -3,7 +3,7 @@ import Button from 'antd/es/button';
 import Form from 'antd/es/form';
 import Input from 'antd/es/input';
 import { problemOf, useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { NewPassphrase, ProblemNote } from '../parts/index.ts';
 
 interface Entered {
   readonly code: string;
@@ -21,7 +21,7 @@ const isNumber = { pattern: /^-?\d+(\.\d+)?$/, message: 'Write a number, such as
 
 /** The first owner of an empty data folder. */
 export function SetUp() {
-  const setUp = useWrite<unknown>('setup', ['sessionRead']);
+  const setUp = useWrite('setup');
   useEffect(() => {
     document.title = 'Set up · Hurrow';
   }, []);
@@ -61,29 +61,7 @@ export function SetUp() {
             <Form.Item label="Your name" name="name" rules={need('Enter your name.')}>
               <Input autoComplete="username" spellCheck={false} />
             </Form.Item>
-            <Form.Item
-              label="Passphrase"
-              name="passphrase"
-              extra="Ten characters or more; a few words are best."
-              rules={[{ required: true, min: 10, message: 'Use ten characters or more.' }]}
-            >
-              <Input.Password autoComplete="new-password" />
-            </Form.Item>
-            <Form.Item
-              label="Passphrase again"
-              name="again"
-              dependencies={['passphrase']}
-              rules={[
-                ({ getFieldValue }) => ({
-                  validator: (_, value) =>
-                    value === getFieldValue('passphrase')
-                      ? Promise.resolve()
-                      : Promise.reject(new Error('The two differ.')),
-                }),
-              ]}
-            >
-              <Input.Password autoComplete="new-password" />
-            </Form.Item>
+            <NewPassphrase label="Passphrase" />
           </div>
           <h2>Where your trees stand</h2>
           <p className="quiet">Seasons are shifted to this place. More sites can be added later.</p>

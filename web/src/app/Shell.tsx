@@ -55,7 +55,9 @@ export function Shell() {
         <span className="spring" />
         <BenchTray />
         <div className="who">
-          <div>{session.name}</div>
+          <NavLink to={withView('/account', search)} className="who-name">
+            {session.name}
+          </NavLink>
           <div className="quiet">{session.role}</div>
           <Button size="small" onClick={() => void signOut()}>
             Sign out

@@ -11,7 +11,7 @@ interface Entered {
 }
 
 export function SignIn() {
-  const signIn = useWrite<undefined>('sessionStart', ['sessionRead']);
+  const signIn = useWrite('sessionStart');
   useEffect(() => {
     document.title = 'Sign in · Hurrow';
   }, []);

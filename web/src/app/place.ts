@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { Section, Sighted, Site } from '@hurrow/contract';
+import type { Site } from '@hurrow/contract';
 import type { SitePlace } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
 import { sitePlace } from './sitePlace.ts';
@@ -16,9 +16,9 @@ export interface Here {
 /** The site the screens stand at: the one in the address, else that of the first section, else the first. */
 export function useHere(): Here {
   const { at } = useView();
-  const sites = useRead<readonly Site[]>('sites').data;
-  const sections = useRead<readonly Section[]>('sections').data;
-  const sightings = useRead<readonly Sighted[]>('sightings').data;
+  const sites = useRead('sites').data;
+  const sections = useRead('sections').data;
+  const sightings = useRead('sightings').data;
   return useMemo(() => {
     const wanted = at ?? sections?.[0]?.site.id;
     const site = sites?.find((s) => s.id === wanted) ?? sites?.[0] ?? null;

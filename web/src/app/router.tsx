@@ -1,6 +1,6 @@
 import { createBrowserRouter, redirect } from 'react-router';
 import type { RouteObject } from 'react-router';
-import { DuePage } from '../due/DuePage.tsx';
+import { DuePage } from '../due/index.ts';
 import { NotFound } from './NotFound.tsx';
 import { Broken } from './Broken.tsx';
 import { Gate } from './Gate.tsx';
@@ -72,11 +72,13 @@ const places: RouteObject[] = [
   place('quizzes/:quiz/sittings/:id/sheets/:student', async () => ({
     Component: (await import('../quizzes/SheetPage.tsx')).SheetPage,
   })),
-  place('quizzes/:quiz/sittings/:id/marks', async () => ({
-    Component: (await import('../quizzes/MarksPage.tsx')).MarksPage,
+  place('quizzes/:quiz/sittings/:id/grades', async () => ({
+    Component: (await import('../quizzes/GradesPage.tsx')).GradesPage,
   })),
   place('material', async () => ({ Component: (await import('../material/MaterialPage.tsx')).MaterialPage })),
   place('mix-ups', async () => ({ Component: (await import('../mixups/MixUpsPage.tsx')).MixUpsPage })),
+  place('people', async () => ({ Component: (await import('../people/PeoplePage.tsx')).PeoplePage })),
+  place('account', async () => ({ Component: (await import('../people/AccountPage.tsx')).AccountPage })),
   place('files', async () => ({ Component: (await import('../files/FilesPage.tsx')).FilesPage })),
   // The terminal sends the first owner here; the gate shows the set-up wherever one is needed.
   { path: 'set-up', loader: () => redirect('/') },
@@ -84,6 +86,12 @@ const places: RouteObject[] = [
 ];
 
 export const router = createBrowserRouter([
+  {
+    path: 'invitation',
+    ErrorBoundary: Broken,
+    HydrateFallback: () => null,
+    lazy: async () => ({ Component: (await import('../people/InvitationPage.tsx')).InvitationPage }),
+  },
   {
     Component: Gate,
     ErrorBoundary: Broken,

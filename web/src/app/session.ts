@@ -15,5 +15,5 @@ export function useSession(): SignedIn {
 /** The date of the workspace. */
 export const useToday = (): string => useSession().today;
 
-/** An assistant reads the library and marks; teaching material is changed by owner and instructor. */
+/** An assistant reads the library and grades; teaching material is changed by owner and instructor. */
 export const useMayTeach = (): boolean => useSession().role !== 'assistant';

@@ -2,10 +2,9 @@ import './classes.css';
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import { showLength } from '@hurrow/core/measuring';
-import type { ListSummary, Section } from '@hurrow/contract';
+import type { Section } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useGo, useView } from '../app/view.ts';
+import { useGo, useMayTeach, useView } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead } from '../parts/index.ts';
 import { StudentMenu } from './StudentMenu.tsx';
 
@@ -45,8 +44,8 @@ function SectionPanel({ section }: { section: Section }) {
 
 /** Lists and sections. */
 export function ClassesPage() {
-  const lists = useRead<readonly ListSummary[]>('lists');
-  const sections = useRead<readonly Section[]>('sections');
+  const lists = useRead('lists');
+  const sections = useRead('sections');
   const mayTeach = useMayTeach();
   const go = useGo();
   return (

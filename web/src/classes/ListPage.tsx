@@ -4,16 +4,13 @@ import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import Popconfirm from 'antd/es/popconfirm';
 import Select from 'antd/es/select';
-import type { ListDetail, ListMember, ListSummary, TaxonPlace } from '@hurrow/contract';
+import type { ListDetail, ListMember, TaxonPlace } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useGo } from '../app/view.ts';
+import { useGo, useMayTeach } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { addMember, bodyOf, dropMember, editOf, setMember, weekTyped } from './listEdit.ts';
 import type { ListEdit } from './listEdit.ts';
 import './classes.css';
-
-const STALE = ['lists', 'list', 'listLibrary', 'listTable', 'sections', 'species', 'profile', 'due'] as const;
 
 function WeekField({ member, onChange }: { member: ListMember; onChange: (week: number | null) => void }) {
   const [text, setText] = useState(member.week === null ? '' : String(member.week));
@@ -35,7 +32,7 @@ function WeekField({ member, onChange }: { member: ListMember; onChange: (week: 
 }
 
 function AddMember({ onAdd }: { onAdd: (taxon: TaxonPlace) => void }) {
-  const taxa = useRead<readonly TaxonPlace[]>('taxa').data ?? [];
+  const taxa = useRead('taxa').data ?? [];
   return (
     <Select
       className="pick"
@@ -59,9 +56,9 @@ function List({ list }: { list: ListDetail }) {
   const mayTeach = useMayTeach();
   const go = useGo();
   const [edit, setEdit] = useState<ListEdit | null>(null);
-  const change = useWrite<ListSummary>('listChange', STALE);
-  const copy = useWrite<ListSummary>('listCopy', ['lists']);
-  const remove = useWrite<undefined>('listRemove', ['lists', 'due']);
+  const change = useWrite('listChange');
+  const copy = useWrite('listCopy');
+  const remove = useWrite('listRemove');
   const shown = edit ?? editOf(list);
   const set = (next: ListEdit): void => setEdit(next);
   const save = (): void =>
@@ -215,6 +212,6 @@ function List({ list }: { list: ListDetail }) {
 /** A list by weeks: read, changed, copied, removed. */
 export function ListPage() {
   const { id = '' } = useParams();
-  const list = useRead<ListDetail>('list', { id });
+  const list = useRead('list', { id });
   return <Loaded query={list}>{(l) => <List key={`${l.id}/${l.version}`} list={l} />}</Loaded>;
 }

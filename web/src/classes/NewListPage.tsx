@@ -2,9 +2,9 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
-import type { ListSummary, PreviewLine, TaxonHeader } from '@hurrow/contract';
+import type { PreviewLine, TaxonHeader } from '@hurrow/contract';
 import { problemOf, useWrite } from '../api/index.ts';
-import { useGo } from '../app/view.ts';
+import { useGo } from '../app/index.ts';
 import { PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { choiceKey, choiceOf, firstChoice, membersOf, wantsLook } from './choices.ts';
 import type { Choice } from './choices.ts';
@@ -12,7 +12,7 @@ import './classes.css';
 
 const TAG: Readonly<Record<PreviewLine['found']['kind'], { words: string; tone: string }>> = {
   known: { words: 'known', tone: 'spruce' },
-  misspelt: { words: 'misspelt', tone: 'larch' },
+  misspelled: { words: 'misspelled', tone: 'larch' },
   shared: { words: 'shared name', tone: 'larch' },
   new: { words: 'new', tone: '' },
 };
@@ -35,7 +35,7 @@ function Found({ line }: { line: PreviewLine }) {
     <>
       <TaxonName taxon={found.taxon} />
       {found.taxon.rank === 'species' ? null : <span className="quiet"> (the {found.taxon.rank})</span>}
-      {found.kind === 'misspelt' ? <span className="quiet">, near “{found.by}”</span> : null}
+      {found.kind === 'misspelled' ? <span className="quiet">, near “{found.by}”</span> : null}
     </>
   );
 }
@@ -87,15 +87,15 @@ function ChoicePicker({
   );
 }
 
-/** Paste names with weeks; see which the library knows, which are misspelt, which are new; make the list. */
+/** Paste names with weeks; see which the library knows, which are misspelled, which are new; make the list. */
 export function NewListPage() {
   const go = useGo();
   const [name, setName] = useState('');
   const [text, setText] = useState('');
   const [onlyOpen, setOnlyOpen] = useState(false);
   const [choices, setChoices] = useState<ReadonlyMap<number, Choice>>(new Map());
-  const preview = useWrite<readonly PreviewLine[]>('listPreview', []);
-  const create = useWrite<ListSummary>('listCreate', ['lists', 'due', 'species']);
+  const preview = useWrite('listPreview');
+  const create = useWrite('listCreate');
   const lines = preview.data ?? [];
   const chosen = (l: PreviewLine): Choice => choices.get(l.line) ?? firstChoice(l);
   const undecided = lines.filter((l) => chosen(l).kind === 'undecided').length;
@@ -153,7 +153,7 @@ export function NewListPage() {
         {lines.length > 0 ? (
           <section className="panel" aria-label="Names found">
             <h2>
-              {count('known')} known, {count('misspelt')} misspelt, {count('new')} new
+              {count('known')} known, {count('misspelled')} misspelled, {count('new')} new
               {count('shared') > 0 ? `, ${count('shared')} shared` : ''}
             </h2>
             {lines.some(wantsLook) && lines.length > 12 ? (

@@ -3,9 +3,9 @@ import Button from 'antd/es/button';
 import Form from 'antd/es/form';
 import Input from 'antd/es/input';
 import Select from 'antd/es/select';
-import type { ListSummary, Section, Site } from '@hurrow/contract';
+import type { Section } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { useGo } from '../app/view.ts';
+import { useGo } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
 import { parseRoster } from './roster.ts';
 
@@ -27,9 +27,9 @@ const LEVEL_WORDS: Readonly<Record<(typeof LEVELS)[number], string>> = {
 
 /** A section with its class numbers. */
 export function NewSectionPage() {
-  const lists = useRead<readonly ListSummary[]>('lists');
-  const sites = useRead<readonly Site[]>('sites');
-  const create = useWrite<Section>('sectionCreate', ['sections', 'due']);
+  const lists = useRead('lists');
+  const sites = useRead('sites');
+  const create = useWrite('sectionCreate');
   const go = useGo();
   const [roster, setRoster] = useState('');
   const students = parseRoster(roster);

@@ -6,13 +6,14 @@ import { address } from '@hurrow/contract';
 import type { Section } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
+import { SamePerson } from './SamePerson.tsx';
 
 type Student = Section['students'][number];
 
 /** All that is kept of one student: written out as a file, or erased for good after their number is typed. */
 export function StudentMenu({ student, onClose }: { student: Student; onClose: () => void }) {
   const [typed, setTyped] = useState('');
-  const erase = useWrite<undefined>('studentErase', ['sections', 'due', 'mixups', 'marks', 'sitting']);
+  const erase = useWrite('studentErase');
   const params = { id: student.id };
   const name = `${student.code}${student.firstName ? ` ${student.firstName}` : ''}`;
   return (
@@ -22,9 +23,10 @@ export function StudentMenu({ student, onClose }: { student: Student; onClose: (
           Save all that is kept of {student.firstName ?? 'this student'}
         </a>
       </p>
+      <SamePerson student={student} />
       <h3>Erase for good</h3>
       <p>
-        Answers, marks, looks and the place in every section are erased, in the answers log too. Nobody can
+        Answers, grades, looks and the place in every section are erased, in the answers log too. Nobody can
         bring them back; an older backup that is restored erases them again.
       </p>
       <label className="field">

@@ -7,11 +7,11 @@ export type Choice =
   | { readonly kind: 'leave_out' }
   | { readonly kind: 'undecided' };
 
-/** Known names are taken, misspelt ones as what they are near to, new ones as drafts; a shared name must be decided. */
+/** Known names are taken, misspelled ones as what they are near to, new ones as drafts; a shared name must be decided. */
 export function firstChoice(line: PreviewLine): Choice {
   switch (line.found.kind) {
     case 'known':
-    case 'misspelt':
+    case 'misspelled':
       return { kind: 'taxon', taxon: line.found.taxon.id };
     case 'shared':
       return { kind: 'undecided' };

@@ -1,16 +1,21 @@
 import { useMemo, useState } from 'react';
 import Button from 'antd/es/button';
 import Select from 'antd/es/select';
-import type { SpeciesRow } from '@hurrow/contract';
 import type { Vocabulary } from '@hurrow/core/characters';
 import { tellCards } from '@hurrow/core/compare';
 import { useRead } from '../api/index.ts';
-import { useHere } from '../app/place.ts';
-import { MOST_ON_BENCH, clearBench, lay, take, useTray } from '../app/tray.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import {
+  clearBench,
+  lay,
+  MOST_ON_BENCH,
+  take,
+  useHere,
+  useTray,
+  useView,
+  useVocabulary,
+} from '../app/index.ts';
 import { AppLink, Nothing, PageHead, TaxonName } from '../parts/index.ts';
-import { ComparisonView } from '../plates/ComparisonView.tsx';
+import { ComparisonView } from '../plates/index.ts';
 import { CompareNav } from './CompareNav.tsx';
 import { PairTells } from './PairTells.tsx';
 import { SideBySide } from './SideBySide.tsx';
@@ -118,7 +123,7 @@ export function BenchPage() {
   const vocabulary = useVocabulary();
   const { place, ready } = useHere();
   const laid = useTrayProfiles(tray, vocabulary, place, ready);
-  const species = useRead<readonly SpeciesRow[]>('species').data ?? [];
+  const species = useRead('species').data ?? [];
   return (
     <>
       <CompareNav />

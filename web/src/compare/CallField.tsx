@@ -3,7 +3,7 @@ import Button from 'antd/es/button';
 import Select from 'antd/es/select';
 import { characterWords, stateWords } from '@hurrow/core/characters';
 import type { Character, Wording } from '@hurrow/core/characters';
-import { TermDrawing } from '../plates/TermDrawing.tsx';
+import { TermDrawing } from '../plates/index.ts';
 import { DOES_NOT_APPLY, callOf } from './calls.ts';
 import type { Call } from '@hurrow/core/naming';
 

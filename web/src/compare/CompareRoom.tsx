@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { AppLink, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
-import { ListPicker } from '../species/ListPicker.tsx';
+import { ListPicker } from '../species/index.ts';
 import { CompareNav } from './CompareNav.tsx';
 import { useCompared } from './useCompared.ts';
 import type { Compared } from './useCompared.ts';

@@ -4,7 +4,7 @@ import Select from 'antd/es/select';
 import { characterWords } from '@hurrow/core/characters';
 import { AUDIENCES } from '@hurrow/core/keys';
 import type { KeyNode } from '@hurrow/core/keys';
-import { withView } from '../app/carry.ts';
+import { withView } from '../app/index.ts';
 import { AppLink, TaxonName, WorkNote } from '../parts/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { KeyCheckNote } from './KeyCheckNote.tsx';

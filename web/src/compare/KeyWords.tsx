@@ -2,7 +2,7 @@ import { characterWords, stateWords } from '@hurrow/core/characters';
 import type { Character, Wording } from '@hurrow/core/characters';
 import type { Lead } from '@hurrow/core/keys';
 import { showLength } from '@hurrow/core/measuring';
-import { TermDrawing } from '../plates/TermDrawing.tsx';
+import { TermDrawing } from '../plates/index.ts';
 
 const number = (c: Character, n: number, wording: Wording): string =>
   c.kind === 'length' ? showLength(n, wording.units) : `${Number(n.toFixed(2))}${c.unit ? ` ${c.unit}` : ''}`;

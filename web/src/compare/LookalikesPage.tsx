@@ -5,12 +5,10 @@ import { characterWords } from '@hurrow/core/characters';
 import { STANDINGS, cellAt, checkDeclared, tellCards, tellSentence, usable } from '@hurrow/core/compare';
 import type { DeclaredVerdict, PairCell, PairTable } from '@hurrow/core/compare';
 import { useWrite } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
-import { layOnly } from '../app/tray.ts';
-import { useGo } from '../app/view.ts';
+import { layOnly, useGo, useMayTeach } from '../app/index.ts';
 import { AppLink, DataTable, Nothing, ProblemNote, TaxonName, WorkNote } from '../parts/index.ts';
-import { useLibraryWork } from '../workers/useLibraryWork.ts';
-import type { Start } from '../workers/useLibraryWork.ts';
+import { useLibraryWork } from '../workers/index.ts';
+import type { Start } from '../workers/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { groundOf } from './groundOf.ts';
 import { STANDING } from './words.ts';
@@ -47,7 +45,7 @@ interface Close {
 function Pairs({ compared: c }: { compared: Compared }) {
   const go = useGo();
   const mayTeach = useMayTeach();
-  const put = useWrite<{ id: string }>('pairPut', ['profile', 'listLore']);
+  const put = useWrite('pairPut');
   const { vocabulary, conditions, wording, members, described, lore } = c;
   const start = useCallback<Start<PairTable | null>>(
     (work, onProgress) => work.pairs(groundOf(c), onProgress),

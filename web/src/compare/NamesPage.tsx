@@ -3,7 +3,7 @@ import Button from 'antd/es/button';
 import { characterWords, stateWords } from '@hurrow/core/characters';
 import { closeNames, sharedNames } from '@hurrow/core/names';
 import type { CloseNames, ListedName, SharedName } from '@hurrow/core/names';
-import { withView } from '../app/carry.ts';
+import { withView } from '../app/index.ts';
 import { AppLink, DataTable, Latin, Nothing, TaxonName } from '../parts/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { rootCards } from './rootGroups.ts';

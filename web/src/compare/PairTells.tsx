@@ -5,8 +5,7 @@ import type { TellCard } from '@hurrow/core/compare';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
-import { Latin } from '../parts/index.ts';
-import { saveCsv } from '../parts/csv.ts';
+import { Latin, saveCsv } from '../parts/index.ts';
 import { carefulWords, needsWords, strengthWords, whenWords } from './words.ts';
 
 const FEW = 8;

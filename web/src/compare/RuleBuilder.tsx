@@ -39,8 +39,8 @@ export function RuleBuilder({
   const [when, setWhen] = useState<readonly FeatureDraft[]>(rule?.when.map(draftOf) ?? []);
   const [then, setThen] = useState<FeatureDraft>(rule ? draftOf(rule.then) : EMPTY_FEATURE);
   const [note, setNote] = useState(rule?.note ?? '');
-  const create = useWrite<RuleRow>('ruleCreate', ['rules']);
-  const change = useWrite<RuleRow>('ruleChange', ['rules']);
+  const create = useWrite('ruleCreate');
+  const change = useWrite('ruleChange');
   const said = when.map((w) => featureOf(w, vocabulary));
   const thenSaid = featureOf(then, vocabulary);
   const complete = thenSaid !== null && said.every((s) => s !== null);

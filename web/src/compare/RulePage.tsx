@@ -6,10 +6,9 @@ import type { RuleRow } from '@hurrow/contract';
 import { addDays, dayOfYear, showDay } from '@hurrow/core/conditions';
 import { decides, weeksOf } from '@hurrow/core/rules';
 import { useRead, useWrite } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useGo } from '../app/view.ts';
+import { useGo, useMayTeach } from '../app/index.ts';
 import { AppLink, Nothing, ProblemNote, TaxonName } from '../parts/index.ts';
-import { MonthScale } from '../species/SeasonBand.tsx';
+import { MonthScale } from '../species/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { MemberNames } from './MemberNames.tsx';
 import { RuleBuilder } from './RuleBuilder.tsx';
@@ -72,7 +71,7 @@ function One({ compared: c, rule }: { compared: Compared; rule: RuleRow }) {
   const [changing, setChanging] = useState(false);
   const go = useGo();
   const mayEdit = useMayTeach();
-  const remove = useWrite<undefined>('ruleRemove', ['rules']);
+  const remove = useWrite('ruleRemove');
   const report = useMemo(() => reportOf(c, rule), [c, rule]);
   const weeks = useMemo(
     () => weeksOf(rule, report, c.described, c.vocabulary, c.conditions),
@@ -159,7 +158,7 @@ function One({ compared: c, rule }: { compared: Compared; rule: RuleRow }) {
 /** One rule: which species it decides, who stands against it, and when it can be seen. */
 export function RulePage() {
   const { id = '' } = useParams();
-  const rules = useRead<readonly RuleRow[]>('rules');
+  const rules = useRead('rules');
   const rule = rules.data?.find((r) => r.id === id);
   return (
     <CompareRoom title="A rule of thumb" name="Rule" about="Held against the list chosen here.">

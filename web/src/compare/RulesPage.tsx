@@ -3,10 +3,10 @@ import Button from 'antd/es/button';
 import type { RuleRow } from '@hurrow/contract';
 import type { Proposed, RuleReport } from '@hurrow/core/rules';
 import { useRead, useWrite } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
+import { useMayTeach } from '../app/index.ts';
 import { AppLink, DataTable, Nothing, ProblemNote, WorkNote } from '../parts/index.ts';
-import { useLibraryWork } from '../workers/useLibraryWork.ts';
-import type { Start } from '../workers/useLibraryWork.ts';
+import { useLibraryWork } from '../workers/index.ts';
+import type { Start } from '../workers/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { RuleBuilder } from './RuleBuilder.tsx';
 import { RuleOutcome } from './RuleOutcome.tsx';
@@ -86,7 +86,7 @@ function Found({
     [c],
   );
   const work = useLibraryWork<readonly Proposed[]>(start);
-  const keep = useWrite<RuleRow>('ruleCreate', ['rules']);
+  const keep = useWrite('ruleCreate');
   const kept = new Set(rules.map((r) => JSON.stringify([r.quantifier, r.who, r.when, r.then])));
   const rows = (work.result ?? []).filter(
     ({ rule: r }) => !kept.has(JSON.stringify([r.quantifier, r.who, r.when, r.then])),
@@ -151,7 +151,7 @@ function Found({
 function Rules({ compared }: { compared: Compared }) {
   const [building, setBuilding] = useState(false);
   const mayEdit = useMayTeach();
-  const rules = useRead<readonly RuleRow[]>('rules').data ?? [];
+  const rules = useRead('rules').data ?? [];
   return (
     <>
       {mayEdit && !building ? (

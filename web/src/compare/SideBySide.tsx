@@ -3,10 +3,8 @@ import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import { characterWords, valueWords } from '@hurrow/core/characters';
 import type { Vocabulary } from '@hurrow/core/characters';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
-import { useView } from '../app/view.ts';
-import { TaxonName } from '../parts/index.ts';
-import { saveCsv } from '../parts/csv.ts';
+import { ORGAN_LABELS, useView } from '../app/index.ts';
+import { saveCsv, TaxonName } from '../parts/index.ts';
 import { sideLines } from './sideLines.ts';
 import type { Laid } from './useTrayProfiles.ts';
 

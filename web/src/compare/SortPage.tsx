@@ -5,7 +5,7 @@ import { AUDIENCES } from '@hurrow/core/keys';
 import type { Audience } from '@hurrow/core/keys';
 import { comparePiles, nestedSort } from '@hurrow/core/sorting';
 import type { Step } from '@hurrow/core/sorting';
-import { withView } from '../app/carry.ts';
+import { withView } from '../app/index.ts';
 import { Nothing, TaxonName } from '../parts/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { MemberNames } from './MemberNames.tsx';

@@ -1,10 +1,10 @@
 import { useCallback } from 'react';
 import Button from 'antd/es/button';
 import type { WhatIf } from '@hurrow/core/compare';
-import { useView } from '../app/view.ts';
+import { useView } from '../app/index.ts';
 import { WorkNote } from '../parts/index.ts';
-import { useLibraryWork } from '../workers/useLibraryWork.ts';
-import type { Start } from '../workers/useLibraryWork.ts';
+import { useLibraryWork } from '../workers/index.ts';
+import type { Start } from '../workers/index.ts';
 import { MemberNames } from './MemberNames.tsx';
 import { groundOf } from './groundOf.ts';
 import { changeWords } from './words.ts';

@@ -13,7 +13,7 @@ import { MOST_DRAWN, byCloseness, drawnOf, familyOf, ordered } from './order.ts'
 import { rootCards } from './rootGroups.ts';
 import { outcomeWords, sentenceParts } from './ruleWords.ts';
 import { sideLines } from './sideLines.ts';
-import { forbiddenBy, withCautions } from './cautions.ts';
+import { forbiddenBy, withCautions } from '../workers/cautions.ts';
 import type { Compared } from './useCompared.ts';
 import { carefulWords, changeWords, needsWords, reasonWords, strengthWords, whenWords } from './words.ts';
 
@@ -88,7 +88,7 @@ describe('words', () => {
     const [card] = tellCards(three, two, vocabulary, july);
     expect(card && strengthWords(card)).toBe('clean');
     expect(card && strengthWords({ ...card, now: 'partly' })).toBe('partial now (clean)');
-    // One clean tell, worked in 3-computation, section 4: 0.961.
+    // One clean tell, worked in docs/formulas.md, A careful observer: 0.961.
     expect(card && carefulWords([card], vocabulary)).toContain('right in 96 of 100 looks');
     expect(carefulWords([], vocabulary)).toContain('right in 50 of 100 looks');
     expect(card && needsWords(card)).toContain('in the hand');

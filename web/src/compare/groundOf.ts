@@ -1,4 +1,4 @@
-import type { CompareGround } from '../workers/compareWork.ts';
+import type { CompareGround } from '../workers/index.ts';
 import type { Compared } from './useCompared.ts';
 
 /** What a worker needs of a compared list. */

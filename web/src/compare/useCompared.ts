@@ -6,11 +6,9 @@ import type { Conditions } from '@hurrow/core/conditions';
 import { describeTaxa, expectedCharacters } from '@hurrow/core/tells';
 import type { DescribedTaxon, SitePlace } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
-import { useHere } from '../app/place.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
-import { useChosenList } from '../species/useList.ts';
-import { forbiddenBy, withCautions } from './cautions.ts';
+import { useHere, useView, useVocabulary } from '../app/index.ts';
+import { useChosenList } from '../species/index.ts';
+import { forbiddenBy, withCautions } from '../workers/index.ts';
 
 /** A list with all that comparing it needs. */
 export interface Compared {
@@ -48,8 +46,8 @@ export function useCompared(fixed?: string): ReadList {
   const { place, ready } = useHere();
   const vocabulary = useVocabulary();
   const on = list !== null;
-  const library = useRead<ListLibrary>('listLibrary', { id: list?.id ?? '' }, on);
-  const lore = useRead<ListLore>('listLore', { id: list?.id ?? '' }, on);
+  const library = useRead('listLibrary', { id: list?.id ?? '' }, on);
+  const lore = useRead('listLore', { id: list?.id ?? '' }, on);
   const described = useMemo(() => {
     if (!library.data || !lore.data || !vocabulary || !ready) return null;
     const forbidden = forbiddenBy(lore.data.cautions);

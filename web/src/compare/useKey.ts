@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import type { Key, KeyCheck, KeyOptions } from '@hurrow/core/keys';
-import { useLibraryWork } from '../workers/useLibraryWork.ts';
-import type { Start, Work } from '../workers/useLibraryWork.ts';
+import { useLibraryWork } from '../workers/index.ts';
+import type { Start, Work } from '../workers/index.ts';
 import { groundOf } from './groundOf.ts';
 import type { Compared } from './useCompared.ts';
 

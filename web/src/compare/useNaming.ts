@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { GrowingHere, Site } from '@hurrow/contract';
+import type { Site } from '@hurrow/contract';
 import { POSSIBLE, cannotBeTold, nameFrom, namingOf, nextLooks, priorAt } from '@hurrow/core/naming';
 import type { Call, Look, Named, Naming, NotTold } from '@hurrow/core/naming';
 import { useRead } from '../api/index.ts';
@@ -26,7 +26,7 @@ export function usePrior(c: Compared, site: Site | null): readonly number[] | un
         ...(site.elevM === null ? {} : { elevation: String(site.elevM) }),
       }
     : {};
-  const growing = useRead<GrowingHere>('growing', {}, site !== null, query).data;
+  const growing = useRead('growing', {}, site !== null, query).data;
   return useMemo(() => {
     if (!site || !growing) return undefined;
     const fit = new Map(growing.rows.map((r) => [r.taxon.id, r.fit]));

@@ -23,8 +23,7 @@ export function useTrayProfiles(
   const profiles = useQueries({
     queries: ids.map((id) => ({
       queryKey: ['profile', { id }],
-      queryFn: ({ signal }: { signal: AbortSignal }) =>
-        request<SpeciesProfile>('profile', { params: { id }, signal }),
+      queryFn: ({ signal }: { signal: AbortSignal }) => request('profile', { params: { id }, signal }),
       retry: false,
     })),
     combine: (all) => ({

@@ -1,15 +1,15 @@
-import type { DueItem, Section } from '@hurrow/contract';
+import type { DueItem } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
-import { useMayTeach, useSession } from '../app/session.ts';
+import { useMayTeach, useSession } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import './due.css';
 
 const KIND_WORDS: Readonly<Record<DueItem['kind'], string>> = {
   recovery: 'check',
   device: 'phone',
-  mark: 'grade',
+  grade: 'grade',
   enter: 'running',
-  give_back: 'return',
+  return: 'return',
   open_sitting: 'late',
   draft: 'draft',
   mixup: 'mix-up',
@@ -69,8 +69,8 @@ function FirstSteps() {
 /** The first screen: the work that is due. */
 export function DuePage() {
   const session = useSession();
-  const due = useRead<readonly DueItem[]>('due');
-  const sections = useRead<readonly Section[]>('sections');
+  const due = useRead('due');
+  const sections = useRead('sections');
   return (
     <>
       <PageHead

@@ -1,5 +1,5 @@
 import { address } from '@hurrow/contract';
-import { useMayTeach, useSession } from '../app/session.ts';
+import { useMayTeach, useSession } from '../app/index.ts';
 import { Nothing, PageHead } from '../parts/index.ts';
 import { GiveOut } from './GiveOut.tsx';
 import { TakeIn } from './TakeIn.tsx';

@@ -1,12 +1,11 @@
 import { useState } from 'react';
-import type { ListSummary, Section } from '@hurrow/contract';
 import { addressOf, useRead } from '../api/index.ts';
 import { GIVEN, narrowedBy } from './kinds.ts';
 
 /** The library and rosters as files, each with what its format cannot hold. */
 export function GiveOut() {
-  const lists = useRead<readonly ListSummary[]>('lists').data ?? [];
-  const sections = useRead<readonly Section[]>('sections').data ?? [];
+  const lists = useRead('lists').data ?? [];
+  const sections = useRead('sections').data ?? [];
   const [list, setList] = useState('');
   const [section, setSection] = useState('');
   const query = (by: 'list' | 'section' | null): Record<string, string> => {

@@ -12,7 +12,7 @@ const STAGES: Readonly<Record<string, string>> = {
 };
 
 /** How far long work has come, with a way to stop it. */
-export function JobNote<T>({ job }: { job: Job<T> }) {
+export function JobNote({ job }: { job: Job }) {
   const { state } = job;
   if (state?.state === 'cancelled') return <p role="status">Stopped. Nothing was changed.</p>;
   if (state?.state !== 'running') return null;

@@ -29,8 +29,8 @@ export function TakeIn() {
   const [fault, setFault] = useState<unknown>(null);
   const [done, setDone] = useState<ImportReport | null>(null);
   const chooser = useRef<HTMLInputElement>(null);
-  const preview = useJob<ImportReport>();
-  const apply = useJob<ImportReport>();
+  const preview = useJob();
+  const apply = useJob();
   const client = useQueryClient();
   const of = KINDS.find((k) => k.id === kind);
   const startOver = (): void => {
@@ -52,7 +52,7 @@ export function TakeIn() {
     if (name === '') setName(chosen.name.replace(/\.[a-z]+$/i, ''));
   };
   const send = (route: 'importPreview' | 'importApply') => () =>
-    sendText<{ job: string }>(route, { kind, name: name.trim() }, text);
+    sendText(route, { kind, name: name.trim() }, text);
   const take = async (): Promise<void> => {
     const report = await apply.run(send('importApply'));
     if (!report) return;

@@ -1,5 +1,4 @@
 import Button from 'antd/es/button';
-import type { ImportRow } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useQueryClient } from '@tanstack/react-query';
 import { Loaded, ProblemNote } from '../parts/index.ts';
@@ -7,8 +6,8 @@ import { kindWord } from './kinds.ts';
 
 /** What was taken in, newest first, each with its undo. */
 export function Taken() {
-  const imports = useRead<readonly ImportRow[]>('imports');
-  const undo = useWrite<undefined>('importUndo', []);
+  const imports = useRead('imports');
+  const undo = useWrite('importUndo');
   const client = useQueryClient();
   const take = async (id: string): Promise<void> => {
     await undo.mutateAsync({ params: { id } });

@@ -1,30 +1,30 @@
 import { useCallback, useRef, useState } from 'react';
-import type { JobState } from '@hurrow/contract';
+import type { JobStarted, JobState } from '@hurrow/contract';
 import { Refused, request } from '../api/index.ts';
 
 const PAUSE = 250;
 
-export interface Job<T> {
-  readonly state: JobState<T> | null;
+export interface Job {
+  readonly state: JobState | null;
   readonly error: unknown;
-  readonly run: (start: () => Promise<{ readonly job: string }>) => Promise<T | null>;
+  readonly run: (start: () => Promise<JobStarted>) => Promise<JobState['result']>;
   readonly cancel: () => void;
   readonly clear: () => void;
 }
 
 /** Follows long work on the server to its end, and can stop it. */
-export function useJob<T>(): Job<T> {
-  const [state, setState] = useState<JobState<T> | null>(null);
+export function useJob(): Job {
+  const [state, setState] = useState<JobState | null>(null);
   const [error, setError] = useState<unknown>(null);
   const token = useRef<string | null>(null);
-  const run = useCallback(async (start: () => Promise<{ readonly job: string }>): Promise<T | null> => {
+  const run = useCallback(async (start: () => Promise<JobStarted>): Promise<JobState['result']> => {
     setError(null);
     setState({ state: 'running', stage: 'sending', done: 0, total: null, result: null, problem: null });
     try {
       const { job } = await start();
       token.current = job;
       for (;;) {
-        const next = await request<JobState<T>>('job', { params: { token: job } });
+        const next = await request('job', { params: { token: job } });
         setState(next);
         if (next.state !== 'running') {
           token.current = null;

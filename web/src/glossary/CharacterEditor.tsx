@@ -35,7 +35,7 @@ export function CharacterEditor({
       retired: s.retired ?? false,
     })),
   });
-  const change = useWrite<GlossaryCharacter>('characterChange', ['glossary', 'vocabulary']);
+  const change = useWrite('characterChange');
   const problem = change.error ? problemOf(change.error) : null;
   // Reading the glossary again replaces this editor, so closing it must not hang on it.
   const save = (version: number): void =>

@@ -4,17 +4,14 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
-import type { Glossary, LibraryTable, MisreadRow, Section } from '@hurrow/contract';
+import type { Glossary } from '@hurrow/contract';
 import { vocabularyOf } from '@hurrow/core/characters';
 import { ORGANS } from '@hurrow/core/conditions';
 import type { Organ } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useView } from '../app/view.ts';
-import { Loaded, Nothing, PageHead } from '../parts/index.ts';
-import { saveCsv } from '../parts/csv.ts';
-import { SpeciesNav } from '../species/SpeciesNav.tsx';
+import { ORGAN_LABELS, useMayTeach, useView } from '../app/index.ts';
+import { Loaded, Nothing, PageHead, saveCsv } from '../parts/index.ts';
+import { SpeciesNav } from '../species/index.ts';
 import { CharacterEditor } from './CharacterEditor.tsx';
 import { Line } from './Line.tsx';
 import { NewCharacter } from './NewCharacter.tsx';
@@ -32,10 +29,10 @@ function Found({ glossary }: { glossary: Glossary }) {
   const [editing, setEditing] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const [wordsOf, setWordsOf] = useState<{ character: string; state: string | null } | null>(null);
-  const sections = useRead<readonly Section[]>('sections').data ?? [];
+  const sections = useRead('sections').data ?? [];
   const section = search.get('section') ?? sections[0]?.id ?? '';
-  const misreads = useRead<readonly MisreadRow[]>('misreads', { id: section }, section !== '').data;
-  const table = useRead<LibraryTable>('libraryTable').data;
+  const misreads = useRead('misreads', { id: section }, section !== '').data;
+  const table = useRead('libraryTable').data;
   const vocabulary = useMemo(() => vocabularyOf(glossary.characters.filter((c) => !c.retired)), [glossary]);
   const showing = useShowing(table, vocabulary);
   const text = search.get('find') ?? '';
@@ -197,7 +194,7 @@ function Found({ glossary }: { glossary: Glossary }) {
 
 /** Every character and state with its meaning, the species that show it and how often a class misreads it. */
 export function GlossaryPage() {
-  const glossary = useRead<Glossary>('glossary');
+  const glossary = useRead('glossary');
   return (
     <div className="table-place">
       <SpeciesNav />

@@ -3,7 +3,7 @@ import type { GlossaryCharacter, MisreadRow } from '@hurrow/contract';
 import { stateOf, stateWords } from '@hurrow/core/characters';
 import type { Wording } from '@hurrow/core/characters';
 import { AppLink, TaxonName } from '../parts/index.ts';
-import { TermDrawing } from '../plates/TermDrawing.tsx';
+import { TermDrawing } from '../plates/index.ts';
 import type { GlossaryLine } from './find.ts';
 import type { useShowing } from './useShowing.ts';
 

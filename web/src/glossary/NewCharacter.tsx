@@ -2,12 +2,12 @@ import { useState } from 'react';
 import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
-import type { CharacterBody, GlossaryCharacter, StateBody } from '@hurrow/contract';
+import type { CharacterBody, StateBody } from '@hurrow/contract';
 import { KINDS } from '@hurrow/core/characters';
 import type { Kind } from '@hurrow/core/characters';
-import { DISTANCES, HANDLINGS, MATERIALS, ORGANS, SEASONS } from '@hurrow/core/conditions';
+import { DISTANCES, DISTANCE_NAMES, HANDLINGS, MATERIALS, ORGANS, SEASONS } from '@hurrow/core/conditions';
 import { useWrite } from '../api/index.ts';
-import { HANDLING_LABELS, MATERIAL_LABELS, ORGAN_LABELS } from '../app/conditionWords.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS, ORGAN_LABELS } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { StateGrid } from './StateGrid.tsx';
 
@@ -59,7 +59,7 @@ const withStates = (kind: Kind): boolean => ['nominal', 'ordered', 'colour', 'ye
 /** Adds a character of one's own: what it is, and what decides when it can be seen. */
 export function NewCharacter({ onClose }: { onClose: () => void }) {
   const [body, setBody] = useState<CharacterBody>(START);
-  const create = useWrite<GlossaryCharacter>('characterCreate', ['glossary', 'vocabulary']);
+  const create = useWrite('characterCreate');
   const set = (part: Partial<CharacterBody>): void => setBody({ ...body, ...part });
   const choices = <T extends string>(
     label: string,
@@ -158,7 +158,7 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
             >
               {DISTANCES.map((d) => (
                 <option key={d} value={d}>
-                  {{ far: 'afar', binoculars: 'binoculars', trunk: 'the trunk', hand: 'the hand' }[d]}
+                  {DISTANCE_NAMES[d]}
                 </option>
               ))}
             </select>

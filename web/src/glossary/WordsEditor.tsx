@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
-import type { Glossary, GlossaryWord } from '@hurrow/contract';
+import type { Glossary } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
@@ -17,8 +17,8 @@ export function WordsEditor({
   onClose: () => void;
 }) {
   const [text, setText] = useState('');
-  const add = useWrite<GlossaryWord>('wordCreate', ['glossary']);
-  const remove = useWrite<undefined>('wordRemove', ['glossary']);
+  const add = useWrite('wordCreate');
+  const remove = useWrite('wordRemove');
   const character = glossary.characters.find((c) => c.id === of.character);
   const state = character?.states.find((s) => s.id === of.state);
   const words = glossary.words.filter((w) => w.character === of.character && w.state === of.state);

@@ -1,4 +1,5 @@
 import type { Glossary, GlossaryCharacter, GlossaryWord } from '@hurrow/contract';
+import { foldWords } from '@hurrow/core/characters';
 import type { State } from '@hurrow/core/characters';
 import type { Organ } from '@hurrow/core/conditions';
 
@@ -17,8 +18,6 @@ export type GlossaryLine =
       readonly depth: number;
       readonly words: readonly GlossaryWord[];
     };
-
-const fold = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]+/g, ' ');
 
 /** States in the order they are recorded, narrower ones straight behind the one they are a kind of. */
 export function inHierarchy(
@@ -43,9 +42,9 @@ export interface Search {
  * state that fits brings its character; a character that fits brings its states.
  */
 export function findLines(glossary: Glossary, search: Search): readonly GlossaryLine[] {
-  const wanted = fold(search.text).trim().split(' ').filter(Boolean);
+  const wanted = foldWords(search.text).trim().split(' ').filter(Boolean);
   const fits = (texts: readonly string[]): boolean => {
-    const all = ` ${texts.map(fold).join(' ')}`;
+    const all = ` ${texts.map(foldWords).join(' ')}`;
     return wanted.every((w) => all.includes(` ${w}`));
   };
   return glossary.characters

@@ -1,21 +1,14 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import { valueWords, characterWords } from '@hurrow/core/characters';
-import type { ChallengedTree, TreeRow } from '@hurrow/contract';
+import { DISTANCE_WORDS } from '@hurrow/contract';
+import type { TreeRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useMayTeach, useView, useVocabulary } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { NewTree } from './NewTree.tsx';
 
-const NEAR = {
-  far: 'seen from afar',
-  binoculars: 'binoculars',
-  trunk: 'from the trunk',
-  hand: 'in reach',
-  out: 'out of reach',
-} as const;
+const NEAR = { ...DISTANCE_WORDS, out: 'out of reach' } as const;
 
 function Details({ tree }: { tree: TreeRow }) {
   const vocabulary = useVocabulary();
@@ -62,8 +55,8 @@ const by =
 
 /** Tagged trees. */
 export function MaterialPage() {
-  const trees = useRead<readonly TreeRow[]>('trees');
-  const challenges = useRead<readonly ChallengedTree[]>('challenges');
+  const trees = useRead('trees');
+  const challenges = useRead('challenges');
   const mayTeach = useMayTeach();
   const [adding, setAdding] = useState(false);
   return (

@@ -2,11 +2,10 @@ import Form from 'antd/es/form';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
-import type { Site, SpeciesRow, TreeRow } from '@hurrow/contract';
 import { ORGANS } from '@hurrow/core/conditions';
 import type { Organ } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { ORGAN_LABELS } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
 interface Entered {
@@ -19,9 +18,9 @@ interface Entered {
 /** Tags a tree: where, under which tag, what it is, and what is out of reach on it. */
 export function NewTree({ onClose }: { onClose: () => void }) {
   const [form] = Form.useForm<Entered>();
-  const sites = useRead<readonly Site[]>('sites');
-  const species = useRead<readonly SpeciesRow[]>('species');
-  const create = useWrite<TreeRow>('treeCreate', ['trees']);
+  const sites = useRead('sites');
+  const species = useRead('species');
+  const create = useWrite('treeCreate');
   const send = (e: Entered): void => {
     const out = new Set(e.out ?? []);
     const reach = Object.fromEntries(ORGANS.map((o) => [o, out.has(o) || o === 'wood' ? 'out' : 'hand']));

@@ -1,12 +1,10 @@
 import { useEffect, useRef } from 'react';
 import Button from 'antd/es/button';
-import type { Evidence as EvidenceData, EvidenceRow } from '@hurrow/contract';
+import type { EvidenceRow } from '@hurrow/contract';
 import { DISTANCE_WORDS } from '@hurrow/contract';
 import { characterWords, stateWords } from '@hurrow/core/characters';
 import { useRead } from '../api/index.ts';
-import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS, useView, useVocabulary } from '../app/index.ts';
 import { Loaded, TaxonName } from '../parts/index.ts';
 
 const READING_WORDS: Readonly<Record<string, string>> = {
@@ -93,7 +91,7 @@ export function Evidence({
   answer: string;
   onClose: () => void;
 }) {
-  const evidence = useRead<EvidenceData>('evidence', { id: section, truth, answer });
+  const evidence = useRead('evidence', { id: section, truth, answer });
   const head = useRef<HTMLHeadingElement>(null);
   useEffect(() => head.current?.focus(), [truth, answer, evidence.data]);
   return (

@@ -1,6 +1,6 @@
 import { useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
-import type { MixUpRow, MixUps, Section, TruthRow } from '@hurrow/contract';
+import type { MixUpRow, MixUps, PairState, Section, TruthRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { Evidence } from './Evidence.tsx';
@@ -8,6 +8,19 @@ import './mixups.css';
 
 const percent = (x: number): string => `${Math.round(x * 100)}%`;
 const W = 120;
+
+const STATE_WORDS: Readonly<Record<PairState, string>> = {
+  new: 'new',
+  repeat: 'came back',
+  stubborn: 'still there after reteaching',
+  fading: 'fading',
+};
+const STATE_TIPS: Readonly<Record<PairState, string>> = {
+  new: 'At least 3 students and 15% of those who saw the tree.',
+  repeat: 'Again in a sitting held after results of one with it were returned.',
+  stubborn: 'Again although a lesson took the pair up in between.',
+  fading: 'The last time this tree was asked, fewer students mixed it up.',
+};
 
 /** The rate and its interval on one scale from 0 to 100%. */
 function Interval({ row }: { row: MixUpRow }) {
@@ -114,8 +127,9 @@ function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void
         with_calls: r.withCalls,
         misread: r.misread,
         link_missing: r.linkMissing,
+        state: r.state ?? '',
       })}
-      empty={<Nothing title="No mix-up">Every marked look named its own species, or none.</Nothing>}
+      empty={<Nothing title="No mix-up">Every graded look named its own species, or none.</Nothing>}
       columns={[
         {
           title: 'Named',
@@ -162,6 +176,13 @@ function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void
             </span>
           ),
         },
+        {
+          title: 'State',
+          width: 128,
+          sorter: (a, b) => (a.state ?? '').localeCompare(b.state ?? '', 'en'),
+          render: (_, r) =>
+            r.state === null ? null : <span title={STATE_TIPS[r.state]}>{STATE_WORDS[r.state]}</span>,
+        },
         { title: 'By their calls', render: (_, r) => <Cause row={r} /> },
       ]}
     />
@@ -169,7 +190,7 @@ function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void
 }
 
 function SectionMixUps({ section }: { section: Section }) {
-  const mixups = useRead<MixUps>('mixups', { id: section.id });
+  const mixups = useRead('mixups', { id: section.id });
   const [search, setSearch] = useSearchParams();
   const pair = search.get('pair')?.split('.');
   const open = (value: string | null): void =>
@@ -183,8 +204,8 @@ function SectionMixUps({ section }: { section: Section }) {
     <Loaded query={mixups}>
       {(data) =>
         data.looks === 0 ? (
-          <Nothing title="No marked answer yet">
-            Mix-ups are counted from marked sittings of this section. See{' '}
+          <Nothing title="No graded answer yet">
+            Mix-ups are counted from graded sittings of this section. See{' '}
             <AppLink to="/quizzes">Quizzes</AppLink>.
           </Nothing>
         ) : (
@@ -192,7 +213,7 @@ function SectionMixUps({ section }: { section: Section }) {
             <p>
               {data.looks} looks by {data.students} students in {data.sittings.length}{' '}
               {data.sittings.length === 1 ? 'sitting' : 'sittings'}:{' '}
-              {data.sittings.map((s) => `${s.quiz}, ${s.on}`).join('; ')}. A look is one marked name at one
+              {data.sittings.map((s) => `${s.quiz}, ${s.on}`).join('; ')}. A look is one graded name at one
               station, blank ones too; the interval is Jeffreys’.
             </p>
             <Pairs data={data} onOpen={(r) => open(`${r.truth.id}.${r.answer.id}`)} />
@@ -210,7 +231,7 @@ function SectionMixUps({ section }: { section: Section }) {
 
 /** Which species are named for which, how often, by whom; every number opens what it counts. */
 export function MixUpsPage() {
-  const sections = useRead<readonly Section[]>('sections');
+  const sections = useRead('sections');
   const [search, setSearch] = useSearchParams();
   return (
     <Loaded query={sections}>

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { withView } from '../app/carry.ts';
+import { withView } from '../app/index.ts';
 
 /** A link that carries the conditions along. */
 export function AppLink({

@@ -1,5 +1,5 @@
 import { NavLink, useLocation, useSearchParams } from 'react-router';
-import { withView } from '../app/carry.ts';
+import { withView } from '../app/index.ts';
 
 interface Room {
   readonly to: string;

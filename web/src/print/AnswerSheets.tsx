@@ -1,14 +1,21 @@
 import { useParams } from 'react-router';
-import type { Ask, SittingDetail } from '@hurrow/contract';
+import type { AskKind, Ask, SittingDetail } from '@hurrow/contract';
 import type { Character } from '@hurrow/core/characters';
 import { useRead } from '../api/index.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useVocabulary } from '../app/index.ts';
 import { Loaded } from '../parts/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 
 /** The states a student may choose, each under the number it is entered by; a retired one is not printed. */
 const offered = (c: Character): readonly { id: string; plain: string; number: number }[] =>
   c.states.map((s, i) => ({ ...s, number: i + 1 })).filter((s) => !s.retired);
+
+const LABELS: Readonly<Partial<Record<AskKind, string>>> = {
+  common: 'Common name',
+  scientific: 'Scientific name',
+  either: 'Name',
+  genus: 'Genus',
+};
 
 function Line({ ask }: { ask: Ask }) {
   const vocabulary = useVocabulary();
@@ -44,9 +51,7 @@ function Line({ ask }: { ask: Ask }) {
       </div>
     );
   }
-  const label = { common: 'Common name', scientific: 'Scientific name', either: 'Name', genus: 'Genus' }[
-    ask.kind
-  ];
+  const label = LABELS[ask.kind] ?? 'Answer';
   return (
     <div className="answer-line">
       <span>{label}</span>
@@ -82,7 +87,7 @@ function AnswerSheet({ sitting, code }: { sitting: SittingDetail; code: string }
 /** One answer sheet a student, alike but for the class number. */
 export function AnswerSheets() {
   const { id = '' } = useParams();
-  const sitting = useRead<SittingDetail>('sitting', { id });
+  const sitting = useRead('sitting', { id });
   return (
     <Loaded query={sitting}>
       {(s) => (

@@ -1,15 +1,11 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useQueries } from '@tanstack/react-query';
-import type { ListLibrary, ListSummary, SpeciesProfile } from '@hurrow/contract';
+import type { ListLibrary } from '@hurrow/contract';
 import { request, useRead } from '../api/index.ts';
-import { useHere } from '../app/place.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useHere, useView, useVocabulary } from '../app/index.ts';
 import { Loaded, TaxonName } from '../parts/index.ts';
-import { SeasonPatterns } from '../species/SeasonBand.tsx';
-import { viewList } from '../species/lookalikes.ts';
-import { readProfile } from '../species/useProfile.ts';
+import { readProfile, SeasonPatterns, viewList } from '../species/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 import { SpeciesSheet } from './SpeciesSheet.tsx';
 import { AUDIENCES } from './sheetContent.ts';
@@ -52,8 +48,7 @@ function useAudience(): readonly [Audience, React.ReactNode] {
 
 const profileOf = (id: string) => ({
   queryKey: ['profile', { id }],
-  queryFn: ({ signal }: { signal: AbortSignal }) =>
-    request<SpeciesProfile>('profile', { params: { id }, signal }),
+  queryFn: ({ signal }: { signal: AbortSignal }) => request('profile', { params: { id }, signal }),
 });
 
 /** Draws one more of many with every frame, so that a long booklet can be watched and left. */
@@ -139,8 +134,8 @@ function Sheets({
 /** A list as a booklet: its contents, then a page for each species. */
 export function Booklet() {
   const { id = '' } = useParams();
-  const library = useRead<ListLibrary>('listLibrary', { id });
-  const lists = useRead<readonly ListSummary[]>('lists').data;
+  const library = useRead('listLibrary', { id });
+  const lists = useRead('lists').data;
   const title = lists?.find((l) => l.id === id)?.name ?? 'A list';
   return (
     <main className="sheet-of-print">
@@ -161,9 +156,9 @@ export function Booklet() {
 export function SheetOfSpecies() {
   const { id = '' } = useParams();
   const [search] = useSearchParams();
-  const profile = useRead<SpeciesProfile>('profile', { id });
+  const profile = useRead('profile', { id });
   const list = search.get('list') ?? profile.data?.lists[0]?.id ?? '';
-  const library = useRead<ListLibrary>('listLibrary', { id: list }, list !== '');
+  const library = useRead('listLibrary', { id: list }, list !== '');
   const waits = list !== '' && library.data === undefined && !library.error;
   return (
     <main className="sheet-of-print">

@@ -3,14 +3,17 @@ import { useParams } from 'react-router';
 import { couplets } from '@hurrow/core/keys';
 import type { Audience, Couplet, KeyNode } from '@hurrow/core/keys';
 import { dayOfYear, showDay } from '@hurrow/core/conditions';
-import { MATERIAL_LABELS } from '../app/conditionWords.ts';
-import { KeyCheckNote } from '../compare/KeyCheckNote.tsx';
-import { LeadDrawings, askWords, leadWords } from '../compare/KeyWords.tsx';
-import { useKeyOptions } from '../compare/keyOptions.ts';
-import { useCompared } from '../compare/useCompared.ts';
-import type { Compared } from '../compare/useCompared.ts';
-import { useKey } from '../compare/useKey.ts';
-import type { BuiltKey } from '../compare/useKey.ts';
+import { MATERIAL_LABELS } from '../app/index.ts';
+import {
+  askWords,
+  KeyCheckNote,
+  LeadDrawings,
+  leadWords,
+  useCompared,
+  useKey,
+  useKeyOptions,
+} from '../compare/index.ts';
+import type { BuiltKey, Compared } from '../compare/index.ts';
 import { TaxonName, WorkNote } from '../parts/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 import './keySheet.css';

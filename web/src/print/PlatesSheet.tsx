@@ -1,14 +1,12 @@
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import Checkbox from 'antd/es/checkbox';
-import type { ListDetail, ListLibrary } from '@hurrow/contract';
 import { describeTaxa } from '@hurrow/core/tells';
 import { hash, speciesPlate, typical } from '@hurrow/core/plates';
 import { useRead } from '../api/index.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useVocabulary } from '../app/index.ts';
 import { Loaded, TaxonName } from '../parts/index.ts';
-import { Ink } from '../plates/ink.tsx';
-import { barWords } from '../plates/pieceWords.ts';
+import { barWords, Ink } from '../plates/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 import '../plates/plates.css';
 
@@ -19,8 +17,8 @@ const PRINTED = 1.15;
 export function PlatesSheet() {
   const { id = '' } = useParams();
   const [names, setNames] = useState(true);
-  const list = useRead<ListDetail>('list', { id });
-  const library = useRead<ListLibrary>('listLibrary', { id });
+  const list = useRead('list', { id });
+  const library = useRead('listLibrary', { id });
   const vocabulary = useVocabulary();
   const plates = useMemo(() => {
     if (!library.data || !vocabulary) return null;

@@ -1,7 +1,6 @@
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
-import { rootCards } from '../compare/rootGroups.ts';
-import { useCompared } from '../compare/useCompared.ts';
+import { rootCards, useCompared } from '../compare/index.ts';
 import { Latin } from '../parts/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 import './keySheet.css';

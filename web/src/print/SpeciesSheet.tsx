@@ -5,14 +5,19 @@ import { dayOfYear, showDay } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import { hash, speciesPlate, typical } from '@hurrow/core/plates';
 import type { DescribedTaxon } from '@hurrow/core/tells';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { ORGAN_LABELS } from '../app/index.ts';
 import { Latin } from '../parts/index.ts';
-import { Ink } from '../plates/ink.tsx';
-import { PIECE_WORDS, barWords, ratioWords } from '../plates/pieceWords.ts';
-import { RangeWords } from '../species/RangeWords.tsx';
-import { MonthScale, SeasonBand, SeasonKey } from '../species/SeasonBand.tsx';
-import type { ListView } from '../species/lookalikes.ts';
-import { FORBIDDEN, HAZARD_LABELS, TOPIC_LABELS } from '../species/topics.ts';
+import { barWords, Ink, PIECE_WORDS, ratioWords } from '../plates/index.ts';
+import {
+  FORBIDDEN,
+  HAZARD_LABELS,
+  MonthScale,
+  RangeWords,
+  SeasonBand,
+  SeasonKey,
+  TOPIC_LABELS,
+} from '../species/index.ts';
+import type { ListView } from '../species/index.ts';
 import { MOST_SPARING, seenOn, sheetContent } from './sheetContent.ts';
 import type { Audience, Sparing } from './sheetContent.ts';
 import '../plates/plates.css';

@@ -4,10 +4,8 @@ import type { SittingDetail, SittingStation } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import { allowedHandling } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
-import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
-import { Loaded } from '../parts/index.ts';
-import { SketchView } from '../parts/SketchView.tsx';
+import { HANDLING_LABELS, MATERIAL_LABELS, useVocabulary } from '../app/index.ts';
+import { Loaded, SketchView } from '../parts/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 
 function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
@@ -74,7 +72,7 @@ function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
 /** Cards to hang at the stations, two on a page. Nothing on them differs by species but what is asked. */
 export function StationCards() {
   const { id = '' } = useParams();
-  const sitting = useRead<SittingDetail>('sitting', { id });
+  const sitting = useRead('sitting', { id });
   return (
     <Loaded query={sitting}>
       {(s) => (

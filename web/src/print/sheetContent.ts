@@ -5,8 +5,8 @@ import { ORGANS, inSeason } from '@hurrow/core/conditions';
 import type { Conditions, Organ } from '@hurrow/core/conditions';
 import { comparePair } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
-import { lookalikesOf } from '../species/lookalikes.ts';
-import type { ListView, Lookalike } from '../species/lookalikes.ts';
+import { lookalikesOf } from '../species/model.ts';
+import type { ListView, Lookalike } from '../species/model.ts';
 
 export const AUDIENCES = ['young', 'general', 'technical'] as const;
 export type Audience = (typeof AUDIENCES)[number];

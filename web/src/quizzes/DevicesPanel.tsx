@@ -1,22 +1,22 @@
 import Button from 'antd/es/button';
 import Popconfirm from 'antd/es/popconfirm';
-import type { Device, Devices, SittingDetail } from '@hurrow/contract';
+import type { Device, DeviceDecision, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { ProblemNote, pressState } from '../parts/index.ts';
 import { devicesToShow } from './devices.ts';
 
 const TIME = new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit' });
 const time = (iso: string): string => TIME.format(new Date(iso));
 
-const STALE = ['devices', 'sitting', 'due'] as const;
+type Decision = DeviceDecision['decision'];
 
 /** One phone: who it says it is, what it sent, and what staff may do about it. */
 function DeviceRow({ device, others }: { device: Device; others: number }) {
-  const decide = useWrite<undefined>('deviceDecide', STALE);
-  const reset = useWrite<undefined>('wordReset', STALE);
-  const act = (decision: 'let-in' | 'refuse' | 'end'): void =>
-    decide.mutate({ params: { id: device.id }, body: { decision } });
-  const busy = decide.isPending || reset.isPending;
+  const decide = useWrite('deviceDecide');
+  const reset = useWrite('wordReset');
+  const act = (decision: Decision): void => decide.mutate({ params: { id: device.id }, body: { decision } });
+  const doing = decide.isPending ? decide.variables.body.decision : reset.isPending ? 'reset' : null;
+  const press = (own: Decision | 'reset') => pressState(doing, own);
   const who = `number ${device.code}`;
   return (
     <tr>
@@ -38,13 +38,18 @@ function DeviceRow({ device, others }: { device: Device; others: number }) {
               <Button
                 size="small"
                 type="primary"
-                loading={busy}
+                {...press('let-in')}
                 onClick={() => act('let-in')}
                 aria-label={`Let in ${who}`}
               >
                 Let in
               </Button>
-              <Button size="small" loading={busy} onClick={() => act('refuse')} aria-label={`Refuse ${who}`}>
+              <Button
+                size="small"
+                {...press('refuse')}
+                onClick={() => act('refuse')}
+                aria-label={`Refuse ${who}`}
+              >
                 Refuse
               </Button>
             </>
@@ -57,7 +62,7 @@ function DeviceRow({ device, others }: { device: Device; others: number }) {
                 cancelText="Keep it"
                 onConfirm={() => act('end')}
               >
-                <Button size="small" loading={busy} aria-label={`End phone of ${who}`}>
+                <Button size="small" {...press('end')} aria-label={`End phone of ${who}`}>
                   End phone
                 </Button>
               </Popconfirm>
@@ -70,7 +75,7 @@ function DeviceRow({ device, others }: { device: Device; others: number }) {
             cancelText="Keep it"
             onConfirm={() => reset.mutate({ params: { id: device.student } })}
           >
-            <Button size="small" loading={busy} aria-label={`Reset word of ${who}`}>
+            <Button size="small" {...press('reset')} aria-label={`Reset word of ${who}`}>
               Reset word
             </Button>
           </Popconfirm>
@@ -83,7 +88,7 @@ function DeviceRow({ device, others }: { device: Device; others: number }) {
 
 /** Phones that need a look: those that ask to join, and students with more than one. */
 export function DevicesPanel({ sitting }: { sitting: SittingDetail }) {
-  const devices = useRead<Devices>('devices', { id: sitting.id });
+  const devices = useRead('devices', { id: sitting.id });
   if (!devices.data) return null;
   const { shown, joined } = devicesToShow(devices.data);
   const { resets } = devices.data;

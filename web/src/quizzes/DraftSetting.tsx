@@ -3,12 +3,12 @@ import { HANDLINGS, isDate } from '@hurrow/core/conditions';
 import type { Handling } from '@hurrow/core/conditions';
 import type { SittingDetail } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { HANDLING_LABELS } from '../app/conditionWords.ts';
+import { HANDLING_LABELS } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
 /** The day of a draft and what students may do there; both stand once it is opened. */
 export function DraftSetting({ sitting }: { sitting: SittingDetail }) {
-  const change = useWrite<SittingDetail>('sittingChange', ['sitting', 'quiz', 'quizzes', 'due']);
+  const change = useWrite('sittingChange');
   const { on, handling, wet } = sitting;
   const set = (part: { on?: string; handling?: readonly Handling[] }): void =>
     change.mutate({

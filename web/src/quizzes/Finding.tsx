@@ -1,7 +1,7 @@
 import { characterWords } from '@hurrow/core/characters';
-import { useView } from '../app/view.ts';
+import { useView } from '../app/index.ts';
 import { TaxonName } from '../parts/index.ts';
-import type { StationFinding } from './findings.ts';
+import type { StationFinding } from '../workers/index.ts';
 
 /** In plain words: who cannot be told from this tree with what is in hand, and where too little is recorded to say. */
 export function Finding({ finding }: { finding: StationFinding | undefined }) {

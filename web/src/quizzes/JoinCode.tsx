@@ -18,7 +18,7 @@ export function JoinCode({
   onCode: (code: string) => void;
   given: boolean;
 }) {
-  const renew = useWrite<{ code: string }>('sittingCode', []);
+  const renew = useWrite('sittingCode');
   const [image, setImage] = useState('');
   const address = `${window.location.origin}/walk/`;
   useEffect(() => {

@@ -3,20 +3,19 @@ import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
-import type { QuizDetail, Section, SittingDetail } from '@hurrow/contract';
+import type { QuizDetail } from '@hurrow/contract';
 import { HANDLINGS } from '@hurrow/core/conditions';
 import type { Handling } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
-import { HANDLING_LABELS } from '../app/conditionWords.ts';
-import { useGo, useView } from '../app/view.ts';
+import { HANDLING_LABELS, useGo, useView } from '../app/index.ts';
 import { Nothing, ProblemNote } from '../parts/index.ts';
 
 /** A quiz run for one section on one date, with what students may do there. */
 export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () => void }) {
-  const sections = useRead<readonly Section[]>('sections');
+  const sections = useRead('sections');
   const { conditions } = useView();
   const go = useGo();
-  const create = useWrite<SittingDetail>('sittingCreate', ['quiz', 'quizzes', 'due']);
+  const create = useWrite('sittingCreate');
   const fitting = (sections.data ?? []).filter((s) => s.list === quiz.list);
   const [section, setSection] = useState<string | undefined>(undefined);
   const [on, setOn] = useState(conditions.date);
@@ -24,8 +23,9 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
   const [makeUp, setMakeUp] = useState(false);
   const chosen = section ?? (fitting.length === 1 ? fitting[0]?.id : undefined);
   const make = (): void => {
+    if (chosen === undefined) return;
     create.mutate(
-      { params: { id: quiz.id }, body: { section: chosen, on, handling, makeUp } },
+      { params: { id: quiz.id }, body: { section: chosen, on, handling, wet: false, makeUp } },
       { onSuccess: (s) => go(`/quizzes/${quiz.id}/sittings/${s.id}`) },
     );
   };

@@ -3,16 +3,16 @@ import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import InputNumber from 'antd/es/input-number';
 import Modal from 'antd/es/modal';
-import type { MarkRow, Marks } from '@hurrow/contract';
+import type { GradeRow } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
 /** Gives one answer other points, with the reason the student will read. */
-export function OverrideEditor({ row, onClose }: { row: MarkRow; onClose: () => void }) {
+export function OverrideEditor({ row, onClose }: { row: GradeRow; onClose: () => void }) {
   const [points, setPoints] = useState<number | null>(row.override?.points ?? row.most);
   const [reason, setReason] = useState(row.override?.reason ?? '');
-  const save = useWrite<Marks>('override', ['marks']);
-  const withdraw = useWrite<Marks>('overrideWithdraw', ['marks']);
+  const save = useWrite('override');
+  const withdraw = useWrite('overrideWithdraw');
   const params = { id: row.response };
   return (
     <Modal
@@ -30,7 +30,10 @@ export function OverrideEditor({ row, onClose }: { row: MarkRow; onClose: () => 
           <Button
             type="primary"
             loading={save.isPending}
-            onClick={() => save.mutate({ params, body: { points, reason } }, { onSuccess: onClose })}
+            disabled={points === null}
+            onClick={() => {
+              if (points !== null) save.mutate({ params, body: { points, reason } }, { onSuccess: onClose });
+            }}
           >
             Override
           </Button>

@@ -4,15 +4,13 @@ import Button from 'antd/es/button';
 import Popconfirm from 'antd/es/popconfirm';
 import type { QuizDetail, Station } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useMayTeach, useView, useVocabulary } from '../app/index.ts';
 import { Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { Finding } from './Finding.tsx';
 import { NewSitting } from './NewSitting.tsx';
 import { StationEditor } from './StationEditor.tsx';
 import { useStationChecks } from './stationCheck.ts';
-import type { StationFinding } from './findings.ts';
+import type { StationFinding } from '../workers/index.ts';
 import { askWords } from './words.ts';
 import { SittingLines } from './SittingLines.tsx';
 import './quizzes.css';
@@ -31,8 +29,8 @@ function StationRow({
   const { wording } = useView();
   const vocabulary = useVocabulary();
   const mayTeach = useMayTeach() && !quiz.locked;
-  const change = useWrite<Station>('stationChange', ['quiz', 'sitting']);
-  const remove = useWrite<undefined>('stationRemove', ['quiz', 'quizzes', 'sitting']);
+  const change = useWrite('stationChange');
+  const remove = useWrite('stationRemove');
   const body = {
     individual: station.tree.id,
     asks: station.asks.map(({ kind, character, points }) => ({ kind, character, points })),
@@ -97,7 +95,10 @@ function Quiz({ quiz }: { quiz: QuizDetail }) {
   const [sitting, setSitting] = useState(false);
   const checks = useStationChecks(
     quiz.list,
-    useMemo(() => quiz.stations.map((station) => ({ station, conditions })), [quiz.stations, conditions]),
+    useMemo(
+      () => quiz.stations.map((station) => ({ station, setting: conditions })),
+      [quiz.stations, conditions],
+    ),
   );
   const points = quiz.stations.flatMap((s) => s.asks).reduce((n, a) => n + a.points, 0);
   return (
@@ -105,7 +106,7 @@ function Quiz({ quiz }: { quiz: QuizDetail }) {
       <PageHead
         title={quiz.name}
         name={quiz.name}
-        about={`${quiz.listName} · ${quiz.stations.length} stations · ${points} points${quiz.locked ? ' · opened, so its stations stand' : ''}`}
+        about={`${quiz.listName} · ${quiz.stations.length} stations · ${points} points${quiz.locked ? ' · key locked, so its stations no longer change' : ''}`}
         actions={
           mayTeach ? (
             <>
@@ -160,6 +161,6 @@ function Quiz({ quiz }: { quiz: QuizDetail }) {
 /** A quiz: its stations, what each asks, and what can be told there. */
 export function QuizPage() {
   const { id = '' } = useParams();
-  const quiz = useRead<QuizDetail>('quiz', { id });
+  const quiz = useRead('quiz', { id });
   return <Loaded query={quiz}>{(q) => <Quiz quiz={q} />}</Loaded>;
 }

@@ -3,17 +3,15 @@ import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
-import type { ListSummary, QuizDetail, QuizSummary } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useGo } from '../app/view.ts';
+import { useGo, useMayTeach } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
 import { SittingLines } from './SittingLines.tsx';
 import './quizzes.css';
 
 function NewQuiz({ onClose }: { onClose: () => void }) {
-  const lists = useRead<readonly ListSummary[]>('lists');
-  const create = useWrite<QuizDetail>('quizCreate', ['quizzes', 'due']);
+  const lists = useRead('lists');
+  const create = useWrite('quizCreate');
   const go = useGo();
   const [name, setName] = useState('');
   const [list, setList] = useState<string | undefined>(undefined);
@@ -60,7 +58,7 @@ function NewQuiz({ onClose }: { onClose: () => void }) {
 
 /** Quizzes with their sittings. */
 export function QuizzesPage() {
-  const quizzes = useRead<readonly QuizSummary[]>('quizzes');
+  const quizzes = useRead('quizzes');
   const mayTeach = useMayTeach();
   const [making, setMaking] = useState(false);
   return (

@@ -2,9 +2,9 @@ import Button from 'antd/es/button';
 import InputNumber from 'antd/es/input-number';
 import Modal from 'antd/es/modal';
 import Popconfirm from 'antd/es/popconfirm';
-import type { Hold, Holds, SittingDetail } from '@hurrow/contract';
+import type { Hold, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
+import { useMayTeach } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { byReason, giveAwayWords, heldWords, releasedWords, stationWords, untilWords } from './holdWords.ts';
 
@@ -38,8 +38,8 @@ export function ReturnResults({
   onClose: () => void;
 }) {
   const mayTeach = useMayTeach();
-  const holds = useRead<Holds>('holds', { id: sitting.id });
-  const days = useWrite<unknown>('holdDays', ['holds']);
+  const holds = useRead('holds', { id: sitting.id });
+  const days = useWrite('holdDays');
   const held = (holds.data?.holds ?? []).filter((h) => !h.released);
   return (
     <Modal
@@ -94,8 +94,8 @@ export function ReturnResults({
 /** After results are returned: the stations still held back, with a way to return them now. */
 export function HeldStations({ sitting }: { sitting: SittingDetail }) {
   const mayTeach = useMayTeach();
-  const holds = useRead<Holds>('holds', { id: sitting.id });
-  const release = useWrite<Holds>('stationRelease', ['holds']);
+  const holds = useRead('holds', { id: sitting.id });
+  const release = useWrite('stationRelease');
   const held = (holds.data?.holds ?? []).filter((h) => !h.released);
   const early = releasedWords(holds.data?.holds ?? []);
   if (held.length === 0)

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import { normalise } from '@hurrow/core/names';
-import type { ListDetail, MarkRow, Marks, RulingBody, SittingDetail } from '@hurrow/contract';
+import type { GradeRow, GradingDone, RulingBody, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
@@ -10,23 +10,26 @@ import { ProblemNote } from '../parts/index.ts';
 export function RulingEditor({
   sitting,
   row,
-  rows,
+  onDone,
   onClose,
 }: {
   sitting: SittingDetail;
-  row: MarkRow;
-  rows: readonly MarkRow[];
+  row: GradeRow;
+  onDone: (done: GradingDone) => void;
   onClose: () => void;
 }) {
-  const list = useRead<ListDetail>('list', { id: sitting.list });
+  const list = useRead('list', { id: sitting.list });
   const [names, setNames] = useState<string>(row.taxon?.id ?? row.truth.id);
-  const save = useWrite<Marks>('ruling', ['marks', 'sitting', 'mixups', 'evidence']);
+  const save = useWrite('ruling');
   const folded = normalise(row.typed);
-  const same = rows.filter((r) => r.kind !== 'call' && normalise(r.typed) === folded).length;
+  const written = useRead('grades', { id: sitting.id }, true, { show: 'names' });
+  const same = (written.data?.rows ?? []).filter(
+    (r) => r.kind !== 'call' && normalise(r.typed) === folded,
+  ).length;
   const body = (): RulingBody =>
     names === 'unlisted'
       ? { typed: row.typed, taxon: null, outcome: 'unlisted' }
-      : { typed: row.typed, taxon: names, outcome: 'misspelt' };
+      : { typed: row.typed, taxon: names, outcome: 'misspelled' };
   return (
     <Modal
       open
@@ -34,7 +37,7 @@ export function RulingEditor({
       okText="Decide for all"
       onCancel={onClose}
       confirmLoading={save.isPending}
-      onOk={() => save.mutate({ params: { id: sitting.id }, body: body() }, { onSuccess: onClose })}
+      onOk={() => save.mutate({ params: { id: sitting.id }, body: body() }, { onSuccess: onDone })}
     >
       <div className="stack">
         <p>

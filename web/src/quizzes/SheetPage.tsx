@@ -4,8 +4,7 @@ import Button from 'antd/es/button';
 import { v7 } from 'uuid';
 import type { Sheet, SheetAsk, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { useGo, useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useGo, useView, useVocabulary } from '../app/index.ts';
 import { AppLink, Loaded, PageHead, ProblemNote } from '../parts/index.ts';
 import { askWords } from './words.ts';
 import './quizzes.css';
@@ -16,7 +15,7 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
   const { wording } = useView();
   const vocabulary = useVocabulary();
   const go = useGo();
-  const enter = useWrite<Sheet>('sheetEnter', ['sheet', 'sitting', 'marks']);
+  const enter = useWrite('sheetEnter');
   const inputs = useRef(new Map<string, HTMLInputElement>());
   const [at, setAt] = useState(0);
   const [refused, setRefused] = useState<unknown>(null);
@@ -37,7 +36,18 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
     try {
       await enter.mutateAsync({
         params: { id: sitting.id, student: sheet.student },
-        body: { answers: [{ id: v7(), sittingStation: a.sittingStation, ask: a.ask, typed }] },
+        // What a phone sent stands beside the field, so whoever writes another answer corrects it.
+        body: {
+          answers: [
+            {
+              id: v7(),
+              sittingStation: a.sittingStation,
+              ask: a.ask,
+              typed,
+              correction: a.origin === 'phone',
+            },
+          ],
+        },
       });
       setTexts((before) => new Map(before).set(keyOf(a), ''));
     } catch (error) {
@@ -62,7 +72,8 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
         about={
           <>
             {done} of {sheet.asks.length} entered · <kbd>Enter</kbd> as the key · anything else exactly as
-            written, then <kbd>Enter</kbd> · <kbd>Delete</kbd> left blank · <kbd>↑</kbd> <kbd>↓</kbd> move
+            written, then <kbd>Enter</kbd> · <kbd>Delete</kbd> left blank · <kbd>?</kbd> unreadable ·{' '}
+            <kbd>↑</kbd> <kbd>↓</kbd> move
           </>
         }
         actions={
@@ -122,7 +133,10 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
                   ) : (
                     a.typed
                   )}
-                  {a.origin === 'phone' ? <span className="quiet"> by phone</span> : null}
+                  {a.origin === 'phone' ? (
+                    <span className="quiet"> by phone; what you write corrects it</span>
+                  ) : null}
+                  {a.disputed ? <span className="tag larch">to decide</span> : null}
                 </td>
               </tr>
             );
@@ -143,8 +157,8 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
 /** Enters a paper sheet by exception, without leaving the keyboard. */
 export function SheetPage() {
   const { id = '', student = '' } = useParams();
-  const sitting = useRead<SittingDetail>('sitting', { id });
-  const sheet = useRead<Sheet>('sheet', { id, student });
+  const sitting = useRead('sitting', { id });
+  const sheet = useRead('sheet', { id, student });
   return (
     <Loaded query={sitting}>
       {(s) => <Loaded query={sheet}>{(sh) => <Entry key={sh.student} sitting={s} sheet={sh} />}</Loaded>}

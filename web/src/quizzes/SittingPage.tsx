@@ -3,24 +3,30 @@ import { useParams } from 'react-router';
 import Button from 'antd/es/button';
 import Select from 'antd/es/select';
 import { MATERIALS, DISTANCES } from '@hurrow/core/conditions';
-import type { Conditions, Distance, Material } from '@hurrow/core/conditions';
-import type { SittingDetail, SittingStation } from '@hurrow/contract';
+import type { Distance, Material } from '@hurrow/core/conditions';
+import type { Setting } from '@hurrow/core/stations';
+import type { SittingDetail, SittingStation, SittingStep } from '@hurrow/contract';
 import { DISTANCE_WORDS } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { HANDLING_LABELS, MATERIAL_LABELS } from '../app/conditionWords.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useGo } from '../app/view.ts';
-import { AppLink, Loaded, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS, useGo, useMayTeach } from '../app/index.ts';
+import { AppLink, Loaded, PageHead, ProblemNote, TaxonName, pressState } from '../parts/index.ts';
 import { DevicesPanel } from './DevicesPanel.tsx';
+import { DisputesPanel } from './DisputesPanel.tsx';
 import { DraftSetting } from './DraftSetting.tsx';
 import { Finding } from './Finding.tsx';
 import { JoinCode } from './JoinCode.tsx';
+import { KeyPanel } from './KeyPanel.tsx';
+import { TreeAtStation } from './TreeAtStation.tsx';
 import { useStationChecks } from './stationCheck.ts';
-import type { StationFinding } from './findings.ts';
+import type { StationFinding } from '../workers/index.ts';
 import { STATE_WORDS } from './words.ts';
 import './quizzes.css';
 
-const conditionsAt = (s: SittingDetail, at: SittingStation): Conditions => ({
+/** The state a press leads to. */
+type Step = SittingStep['to'];
+type Action = Step | 'graded';
+
+const settingAt = (s: SittingDetail, at: SittingStation): Setting => ({
   date: s.on,
   material: at.material,
   handling: s.handling,
@@ -38,7 +44,7 @@ function StationRow({
   finding: StationFinding | undefined;
 }) {
   const mayTeach = useMayTeach();
-  const change = useWrite<SittingDetail>('sittingStation', ['sitting']);
+  const change = useWrite('sittingStation');
   const set = (part: { material?: readonly Material[]; distance?: Distance }): void =>
     change.mutate({
       params: { id: at.id },
@@ -53,7 +59,7 @@ function StationRow({
         <h3>
           <TaxonName taxon={station.tree.taxon} />
         </h3>
-        <div className="quiet">tree {station.tree.tag}</div>
+        <TreeAtStation at={at} change={change} />
         {sitting.state === 'draft' && mayTeach ? (
           <div className="field-row station-hand">
             <Select<Material[]>
@@ -99,7 +105,7 @@ function Phones({ devices, asking }: { devices: number; asking: number }) {
 }
 
 function People({ sitting }: { sitting: SittingDetail }) {
-  const takes = sitting.state === 'open' || sitting.state === 'closed' || sitting.state === 'marked';
+  const takes = sitting.state === 'open' || sitting.state === 'closed' || sitting.state === 'graded';
   return (
     <section className="panel" aria-label="Students">
       <h2>
@@ -129,25 +135,25 @@ function People({ sitting }: { sitting: SittingDetail }) {
 function Sitting({ sitting }: { sitting: SittingDetail }) {
   const go = useGo();
   const [code, setCode] = useState<string | null>(null);
-  const stale = ['sitting', 'quiz', 'quizzes', 'due', 'marks', 'mixups'] as const;
-  const state = useWrite<SittingDetail & { code: string | null }>('sittingState', stale);
-  const mark = useWrite<unknown>('markingRun', stale);
+  const state = useWrite('sittingState');
+  const grade = useWrite('gradingRun');
   const checks = useStationChecks(
     sitting.list,
     useMemo(
-      () => sitting.stations.map((s) => ({ station: s.station, conditions: conditionsAt(sitting, s) })),
+      () => sitting.stations.map((s) => ({ station: s.station, setting: settingAt(sitting, s) })),
       [sitting],
     ),
   );
-  const to = (next: string): void =>
+  const to = (next: Step): void =>
     state.mutate(
       { params: { id: sitting.id }, body: { to: next }, version: sitting.version },
       { onSuccess: (s) => setCode(s.code) },
     );
-  const marks = `/quizzes/${sitting.quiz}/sittings/${sitting.id}/marks`;
-  const markNow = (): void => mark.mutate({ params: { id: sitting.id } }, { onSuccess: () => go(marks) });
+  const grades = `/quizzes/${sitting.quiz}/sittings/${sitting.id}/grades`;
+  const gradeNow = (): void => grade.mutate({ params: { id: sitting.id } }, { onSuccess: () => go(grades) });
   const twins = [...checks.values()].filter((f) => f.twins.length > 0).length;
-  const busy = state.isPending || mark.isPending;
+  const doing = state.isPending ? state.variables.body.to : grade.isPending ? 'graded' : null;
+  const press = (own: Action) => pressState(doing, own);
   return (
     <>
       <PageHead
@@ -170,43 +176,50 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
               Print answer sheets
             </Button>
             {sitting.state === 'draft' ? (
-              <Button type="primary" loading={busy} onClick={() => to('open')}>
+              <Button {...press('locked')} onClick={() => to('locked')}>
+                Lock key
+              </Button>
+            ) : null}
+            {sitting.state === 'draft' || sitting.state === 'locked' ? (
+              <Button type="primary" {...press('open')} onClick={() => to('open')}>
                 Open sitting
               </Button>
             ) : null}
             {sitting.state === 'open' ? (
-              <Button type="primary" loading={busy} onClick={() => to('closed')}>
+              <Button type="primary" {...press('closed')} onClick={() => to('closed')}>
                 Close sitting
               </Button>
             ) : null}
             {sitting.state === 'closed' ? (
               <>
-                <Button loading={busy} onClick={() => to('open')}>
+                <Button {...press('open')} onClick={() => to('open')}>
                   Reopen sitting
                 </Button>
-                <Button type="primary" loading={busy} onClick={markNow}>
+                <Button type="primary" {...press('graded')} onClick={gradeNow}>
                   Grade sitting
                 </Button>
               </>
             ) : null}
-            {sitting.state === 'marked' || sitting.state === 'given_back' ? (
-              <Button type="primary" onClick={() => go(marks)}>
+            {sitting.state === 'graded' || sitting.state === 'returned' ? (
+              <Button type="primary" onClick={() => go(grades)}>
                 See grades
               </Button>
             ) : null}
           </>
         }
       />
-      <ProblemNote error={state.error ?? mark.error} />
-      {sitting.state === 'open' || sitting.state === 'given_back' ? (
-        <JoinCode sitting={sitting.id} code={code} onCode={setCode} given={sitting.state === 'given_back'} />
+      <ProblemNote error={state.error ?? grade.error} />
+      {sitting.state === 'open' || sitting.state === 'returned' ? (
+        <JoinCode sitting={sitting.id} code={code} onCode={setCode} given={sitting.state === 'returned'} />
       ) : null}
       {sitting.state === 'draft' ? (
         <DraftSetting sitting={sitting} />
       ) : (
         <>
           <People sitting={sitting} />
+          <DisputesPanel sitting={sitting} />
           <DevicesPanel sitting={sitting} />
+          <KeyPanel sitting={sitting} />
         </>
       )}
       <section className="panel" aria-label="Stations">
@@ -229,6 +242,6 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
 /** A sitting: what is in hand, its code, who has answered, and the next step. */
 export function SittingPage() {
   const { id = '' } = useParams();
-  const sitting = useRead<SittingDetail>('sitting', { id });
+  const sitting = useRead('sitting', { id });
   return <Loaded query={sitting}>{(s) => <Sitting sitting={s} />}</Loaded>;
 }

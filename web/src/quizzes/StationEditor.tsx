@@ -4,10 +4,9 @@ import InputNumber from 'antd/es/input-number';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import { characterWords } from '@hurrow/core/characters';
-import type { AskBody, AskKind, QuizDetail, Station, TreeRow } from '@hurrow/contract';
+import type { AskBody, AskKind, QuizDetail, Station } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useView, useVocabulary } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { askWords } from './words.ts';
 
@@ -28,16 +27,15 @@ export function StationEditor({
   station: Station | null;
   onClose: () => void;
 }) {
-  const trees = useRead<readonly TreeRow[]>('trees');
+  const trees = useRead('trees');
   const vocabulary = useVocabulary();
   const { wording } = useView();
   const [individual, setIndividual] = useState<string | undefined>(station?.tree.id);
   const [asks, setAsks] = useState<readonly AskBody[]>(
     station?.asks.map(({ kind, character, points }) => ({ kind, character, points })) ?? DEFAULTS,
   );
-  const stale = ['quiz', 'quizzes', 'sitting', 'due'] as const;
-  const create = useWrite<Station>('stationCreate', stale);
-  const change = useWrite<Station>('stationChange', stale);
+  const create = useWrite('stationCreate');
+  const change = useWrite('stationChange');
   const tree = trees.data?.find((t) => t.id === individual);
   const certified = Object.keys(tree?.certified ?? {});
   const add = (ask: AskBody): void => setAsks([...asks, ask].sort((a, b) => rank(a) - rank(b)));
@@ -49,7 +47,7 @@ export function StationEditor({
     else create.mutate({ params: { id: quiz.id }, body }, { onSuccess: onClose });
   };
   const calls = [...(vocabulary?.values() ?? [])]
-    .filter((c) => c.states.length > 0 || c.kind === 'count')
+    .filter((c) => c.states.length > 0 || c.kind === 'count' || c.kind === 'length')
     .filter((c) => c.material.length > 0 && !asks.some((a) => a.character === c.id))
     .sort((a, b) => Number(certified.includes(b.id)) - Number(certified.includes(a.id)))
     .map((c) => ({

@@ -1,9 +1,9 @@
-import type { MarkOutcome, MarkRow } from '@hurrow/contract';
+import type { GradeOutcome } from '@hurrow/contract';
 
-export const OUTCOME_WORDS: Readonly<Record<MarkOutcome, string>> = {
+export const OUTCOME_WORDS: Readonly<Record<GradeOutcome, string>> = {
   exact: 'as named',
   abbreviated: 'genus shortened',
-  misspelt: 'misspelt',
+  misspelled: 'misspelled',
   synonym: 'synonym',
   older_family: 'older family name',
   shared_common: 'shared name',
@@ -19,19 +19,8 @@ export const OUTCOME_WORDS: Readonly<Record<MarkOutcome, string>> = {
   wrong: 'wrong',
   coarse: 'too broad',
   not_recorded: 'not recorded',
+  to_read: 'to read',
 };
 
-const TO_LOOK_AT: readonly MarkOutcome[] = [
-  'misspelt',
-  'shared_common',
-  'right_genus',
-  'right_epithet',
-  'unlisted',
-  'doubtful',
-  'coarse',
-  'not_recorded',
-];
-
-/** Whether a person should see how an answer was judged; plain right and plain wrong need nobody. */
-export const needsLook = (r: Pick<MarkRow, 'outcome' | 'ruled' | 'override' | 'late'>): boolean =>
-  (TO_LOOK_AT.includes(r.outcome) || r.late) && !r.ruled && r.override === null;
+/** Which answers the grades page shows: those a person should see, those to names, or all. */
+export type Show = 'look' | 'names' | 'all';

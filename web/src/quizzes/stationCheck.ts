@@ -1,10 +1,8 @@
 import { useEffect, useState } from 'react';
 import { wrap } from 'comlink';
-import type { ListLibrary } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
-import type { Checks } from '../workers/checks.worker.ts';
-import type { CheckAt, StationFinding } from './findings.ts';
+import { useVocabulary } from '../app/index.ts';
+import type { CheckAt, Checks, StationFinding } from '../workers/index.ts';
 
 /**
  * What each station's tree can be told from among the list, by station id, as the worker comes to it. A change of
@@ -14,7 +12,7 @@ export function useStationChecks(
   list: string,
   stations: readonly CheckAt[],
 ): ReadonlyMap<string, StationFinding> {
-  const library = useRead<ListLibrary>('listLibrary', { id: list });
+  const library = useRead('listLibrary', { id: list });
   const vocabulary = useVocabulary();
   const [found, setFound] = useState<ReadonlyMap<string, StationFinding>>(new Map());
   useEffect(() => {

@@ -4,11 +4,11 @@ import type { Vocabulary, Words } from '@hurrow/core/characters';
 
 export const STATE_WORDS: Readonly<Record<SittingState, string>> = {
   draft: 'draft',
-  frozen: 'frozen',
+  locked: 'key locked',
   open: 'open',
   closed: 'closed, to grade',
-  marked: 'graded, to return',
-  given_back: 'returned',
+  graded: 'graded, to return',
+  returned: 'returned',
 };
 
 const ASK_WORDS: Readonly<Record<Exclude<AskKind, 'call'>, string>> = {
@@ -17,6 +17,10 @@ const ASK_WORDS: Readonly<Record<Exclude<AskKind, 'call'>, string>> = {
   either: 'common or scientific name',
   genus: 'genus',
   sureness: 'how sure',
+  choice: 'a choice',
+  match: 'matching',
+  point: 'a place on the drawing',
+  text: 'a short text',
 };
 
 export function askWords(

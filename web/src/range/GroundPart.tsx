@@ -1,14 +1,12 @@
-import type { SpeciesProfile } from '@hurrow/contract';
 import { characterWords, valueWords } from '@hurrow/core/characters';
 import { useRead } from '../api/index.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useView, useVocabulary } from '../app/index.ts';
 import { AppLink } from '../parts/index.ts';
-import { readProfile } from '../species/useProfile.ts';
+import { readProfile } from '../species/index.ts';
 
 /** How high a species grows, which winters it bears and on what ground, as its profile says. */
 export function GroundPart({ id }: { id: string }) {
-  const profile = useRead<SpeciesProfile>('profile', { id }).data;
+  const profile = useRead('profile', { id }).data;
   const vocabulary = useVocabulary();
   const { conditions, wording } = useView();
   if (!profile || !vocabulary) return null;

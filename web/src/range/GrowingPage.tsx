@@ -1,15 +1,12 @@
 import { useState } from 'react';
-import type { GrowingHere, GrowingRow, Site } from '@hurrow/contract';
+import type { GrowingRow, Site } from '@hurrow/contract';
 import { stateWords, valueWords } from '@hurrow/core/characters';
 import type { Vocabulary } from '@hurrow/core/characters';
 import type { Fit, Ground } from '@hurrow/core/range';
 import { useRead } from '../api/index.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useView, useVocabulary } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
-import { ListPicker } from '../species/ListPicker.tsx';
-import { SpeciesNav } from '../species/SpeciesNav.tsx';
-import { useChosenList } from '../species/useList.ts';
+import { ListPicker, SpeciesNav, useChosenList } from '../species/index.ts';
 import { presenceWord } from './presenceWords.ts';
 import './range.css';
 
@@ -65,7 +62,7 @@ function Answer({ place, list, vocabulary }: { place: Place; list: string; vocab
       .map(([c, s]) => `${c}:${s}`)
       .join(','),
   };
-  const growing = useRead<GrowingHere>('growing', {}, true, query);
+  const growing = useRead('growing', {}, true, query);
   const ground = (r: GrowingRow, of: Ground['of']) => r.grounds.filter((g) => g.of === of);
   const cell = (r: GrowingRow, of: Ground['of']) =>
     ground(r, of).map((g) => (
@@ -206,7 +203,7 @@ function Asked({
 /** Who could grow at a place, by range, elevation, hardiness zones and ground. */
 export function GrowingPage() {
   const { lists, list, choose } = useChosenList();
-  const sites = useRead<readonly Site[]>('sites');
+  const sites = useRead('sites');
   const vocabulary = useVocabulary();
   return (
     <>

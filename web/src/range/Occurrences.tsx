@@ -34,8 +34,8 @@ interface Props {
 /** Records of the occurrence service, each held against the range and judged by a person. */
 export function Occurrences({ detail, mayTeach, onFound, onRecord }: Props) {
   const [found, setFound] = useState<readonly OccurrenceRow[] | null>(null);
-  const ask = useWrite<readonly OccurrenceRow[]>('occurrencesAsk', []);
-  const judge = useWrite<RangeDetail>('occurrenceJudge', ['range']);
+  const ask = useWrite('occurrencesAsk');
+  const judge = useWrite('occurrenceJudge');
   const params = { id: detail.taxon.id };
   const rows = found ?? detail.occurrences;
   const show = (next: readonly OccurrenceRow[]): void => {

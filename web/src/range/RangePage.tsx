@@ -2,13 +2,13 @@ import { useMemo, useState } from 'react';
 import Button from 'antd/es/button';
 import Select from 'antd/es/select';
 import { useSearchParams } from 'react-router';
-import type { OccurrenceRow, RangeDetail, SpeciesRow } from '@hurrow/contract';
+import type { OccurrenceRow, RangeDetail } from '@hurrow/contract';
 import { isCounty, stateOf } from '@hurrow/core/range';
 import type { Presence } from '@hurrow/core/range';
 import { useRead, useWrite } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
+import { useMayTeach } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
-import { SpeciesNav } from '../species/SpeciesNav.tsx';
+import { SpeciesNav } from '../species/index.ts';
 import { GroundPart } from './GroundPart.tsx';
 import { Occurrences } from './Occurrences.tsx';
 import { PresenceKey, PresencePatterns, RangeMap } from './RangeMap.tsx';
@@ -35,7 +35,7 @@ const pointsOf = (detail: RangeDetail, found: readonly OccurrenceRow[]): readonl
 function Range({ detail }: { detail: RangeDetail }) {
   const mayTeach = useMayTeach();
   const states = useStates();
-  const save = useWrite<RangeDetail>('rangeChange', ['range', 'profile', 'challenges']);
+  const save = useWrite('rangeChange');
   const [draft, setDraft] = useState<ReadonlyMap<string, Presence> | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [found, setFound] = useState<readonly OccurrenceRow[]>(detail.occurrences);
@@ -165,10 +165,10 @@ function Range({ detail }: { detail: RangeDetail }) {
 
 /** Where a species grows: the map, region by region, and what challenges it. */
 export function RangePage() {
-  const species = useRead<readonly SpeciesRow[]>('species');
+  const species = useRead('species');
   const [search, setSearch] = useSearchParams();
   const id = search.get('of') ?? species.data?.[0]?.id ?? '';
-  const detail = useRead<RangeDetail>('range', { id }, id !== '');
+  const detail = useRead('range', { id }, id !== '');
   const chosen = species.data?.find((s) => s.id === id);
   return (
     <>

@@ -6,9 +6,9 @@ import type { Character, Value, Vocabulary, Wording } from '@hurrow/core/charact
 import type { Conditions } from '@hurrow/core/conditions';
 import type { DescribedTaxon, SitePlace } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { ORGAN_LABELS } from '../app/index.ts';
 import { AppLink, Loaded, TaxonName } from '../parts/index.ts';
-import { ComparisonView } from '../plates/ComparisonView.tsx';
+import { ComparisonView } from '../plates/index.ts';
 import { besideLines } from './beside.ts';
 import type { BesideLine } from './beside.ts';
 import { useReadProfile } from './useProfile.ts';
@@ -46,7 +46,7 @@ export function Beside({
   useEffect(() => {
     top.current?.scrollIntoView({ block: 'start' });
   }, []);
-  const query = useRead<SpeciesProfile>('profile', { id: otherId });
+  const query = useRead('profile', { id: otherId });
   const other = useReadProfile(query.data, vocabulary, conditions, place);
   const organs = useMemo(
     () => (other ? besideLines(own, other.described, vocabulary, conditions, all) : []),

@@ -1,6 +1,6 @@
 import { readCell, valueWords } from '@hurrow/core/characters';
 import type { Character } from '@hurrow/core/characters';
-import { useView } from '../app/view.ts';
+import { useView } from '../app/index.ts';
 import { completeCell, hasStates } from './entry.ts';
 import type { CellProblem, TableModel } from './tableModel.ts';
 

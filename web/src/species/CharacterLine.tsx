@@ -3,7 +3,7 @@ import Tooltip from 'antd/es/tooltip';
 import type { SpeciesProfile } from '@hurrow/contract';
 import { characterWords, stateOf, valueWords } from '@hurrow/core/characters';
 import type { Character, Value, Wording } from '@hurrow/core/characters';
-import { TermDrawing } from '../plates/TermDrawing.tsx';
+import { TermDrawing } from '../plates/index.ts';
 import type { ProfileLine } from './useProfile.ts';
 
 const swatchOf = (character: Character, value: Value): readonly string[] =>

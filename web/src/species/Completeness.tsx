@@ -1,7 +1,7 @@
 import { completeness } from '@hurrow/core/tells';
 import type { Described } from '@hurrow/core/tells';
 import type { Vocabulary } from '@hurrow/core/characters';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { ORGAN_LABELS } from '../app/index.ts';
 import { AppLink } from '../parts/index.ts';
 import type { ProfileList } from './useProfileList.ts';
 

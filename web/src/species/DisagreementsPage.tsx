@@ -4,12 +4,10 @@ import { characterWords, valueWords } from '@hurrow/core/characters';
 import type { DisagreementKind, Statement, Vocabulary } from '@hurrow/core/characters';
 import type { PairCost } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
-import { useHere } from '../app/place.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useHere, useView, useVocabulary } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, WorkNote } from '../parts/index.ts';
-import { useLibraryWork } from '../workers/useLibraryWork.ts';
-import type { CostedDisagreement } from '../workers/library.worker.ts';
+import { useLibraryWork } from '../workers/index.ts';
+import type { CostedDisagreement } from '../workers/index.ts';
 import { ListPicker } from './ListPicker.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
 import { useChosenList } from './useList.ts';
@@ -177,8 +175,8 @@ export function DisagreementsPage() {
   const { lists, list, choose } = useChosenList();
   const vocabulary = useVocabulary();
   const { ready } = useHere();
-  const library = useRead<ListLibrary>('listLibrary', { id: list?.id ?? '' }, list !== null);
-  const table = useRead<LibraryTable>('listTable', { id: list?.id ?? '' }, list !== null);
+  const library = useRead('listLibrary', { id: list?.id ?? '' }, list !== null);
+  const table = useRead('listTable', { id: list?.id ?? '' }, list !== null);
   return (
     <>
       <SpeciesNav />

@@ -4,12 +4,11 @@ import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import Segmented from 'antd/es/segmented';
 import Select from 'antd/es/select';
-import type { SpeciesProfile, TaxonPlace } from '@hurrow/contract';
+import type { SpeciesProfile } from '@hurrow/contract';
 import { parseLength, championPoints } from '@hurrow/core/measuring';
 import { useQueryClient } from '@tanstack/react-query';
 import { problemOf, useRead, useWrite } from '../api/index.ts';
-import { useGo, useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useGo, useView, useVocabulary } from '../app/index.ts';
 import { Latin, Loaded, PageHead, ProblemNote } from '../parts/index.ts';
 import { CautionRows, ProseRows, RootRows } from './HeadRows.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
@@ -33,19 +32,11 @@ function Head({ profile }: { profile: SpeciesProfile }) {
   const go = useGo();
   const client = useQueryClient();
   const vocabulary = useVocabulary();
-  const taxa = useRead<readonly TaxonPlace[]>('taxa').data ?? [];
+  const taxa = useRead('taxa').data ?? [];
   const kept = useKept<HeadForm>(`hurrow/head/${id}`, () => formOf(profile, wording.units));
   const form = kept.value;
   const set = (part: Partial<HeadForm>): void => kept.set({ ...form, ...part });
-  const change = useWrite<{ version: number }>('speciesChange', [
-    'listLore',
-    'profile',
-    'species',
-    'list',
-    'listLibrary',
-    'listTable',
-    'taxa',
-  ]);
+  const change = useWrite('speciesChange');
   const read = readForm(form);
   const problem = change.error ? problemOf(change.error) : null;
   const save = (): void => {
@@ -226,6 +217,6 @@ function Head({ profile }: { profile: SpeciesProfile }) {
 /** Names, place, roots, cautions, notes and record tree of a taxon. */
 export function HeadPage() {
   const { id = '' } = useParams();
-  const profile = useRead<SpeciesProfile>('profile', { id });
+  const profile = useRead('profile', { id });
   return <Loaded query={profile}>{(p) => <Head key={`${p.header.id}/${p.version}`} profile={p} />}</Loaded>;
 }

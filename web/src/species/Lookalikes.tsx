@@ -80,7 +80,7 @@ export function Lookalikes({
   mayEdit: boolean;
 }) {
   const [editing, setEditing] = useState<{ other: string | null } | null>(null);
-  const remove = useWrite<undefined>('pairRemove', ['profile', 'listLore']);
+  const remove = useWrite('pairRemove');
   return (
     <section className="panel" aria-label="Look-alikes" id="part-lookalikes">
       <div className="panel-head">

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
-import type { Rank, TaxonHeader, TaxonPlace } from '@hurrow/contract';
+import type { Rank } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { useGo } from '../app/view.ts';
+import { useGo } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
 const RANK_WORDS: Readonly<Record<Rank, string>> = {
@@ -21,13 +21,14 @@ const RANK_WORDS: Readonly<Record<Rank, string>> = {
 /** Adds a taxon of any rank with where it hangs. */
 export function NewTaxon({ onClose }: { onClose: () => void }) {
   const go = useGo();
-  const taxa = useRead<readonly TaxonPlace[]>('taxa').data ?? [];
+  const places = useRead('taxa');
+  const taxa = places.data ?? [];
   const [rank, setRank] = useState<Rank>('species');
   const [scientific, setScientific] = useState('');
   const [authority, setAuthority] = useState('');
   const [common, setCommon] = useState('');
   const [parents, setParents] = useState<readonly string[]>([]);
-  const create = useWrite<TaxonHeader>('taxonCreate', ['taxa', 'species', 'libraryTable']);
+  const create = useWrite('taxonCreate');
   const genus = taxa.find((t) => t.rank === 'genus' && t.scientific === scientific.split(' ')[0]);
   const hung = parents.length === 0 && genus && rank !== 'genus' && rank !== 'family' ? [genus.id] : parents;
   return (
@@ -36,7 +37,11 @@ export function NewTaxon({ onClose }: { onClose: () => void }) {
       title="Add a species or a group"
       okText="Add it"
       cancelText="Leave it"
-      okButtonProps={{ disabled: scientific.trim() === '', loading: create.isPending }}
+      okButtonProps={{
+        // Without the taxa a species would be added that hangs under no genus.
+        disabled: scientific.trim() === '' || places.isPending,
+        loading: create.isPending,
+      }}
       onOk={() =>
         create.mutate(
           {

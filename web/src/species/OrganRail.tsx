@@ -1,6 +1,6 @@
 import Tooltip from 'antd/es/tooltip';
 import type { Organ } from '@hurrow/core/conditions';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { ORGAN_LABELS } from '../app/index.ts';
 
 export interface RailStop {
   readonly organ: Organ;

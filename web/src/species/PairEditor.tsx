@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
-import type { PairNote, Rank, SpeciesProfile, TaxonPlace } from '@hurrow/contract';
+import type { PairNote, Rank, SpeciesProfile } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import { useRead, useWrite } from '../api/index.ts';
@@ -28,8 +28,8 @@ export function PairEditor({
   const [character, setCharacter] = useState<string | null>(note?.character ?? null);
   const [text, setText] = useState(note?.text ?? '');
   const [mnemonic, setMnemonic] = useState(note?.mnemonic ?? '');
-  const taxa = useRead<readonly TaxonPlace[]>('taxa').data ?? [];
-  const put = useWrite<{ id: string }>('pairPut', ['profile', 'listLore']);
+  const taxa = useRead('taxa').data ?? [];
+  const put = useWrite('pairPut');
   const save = (): void => {
     if (other === null) return;
     put.mutate(

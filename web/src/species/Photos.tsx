@@ -7,12 +7,12 @@ import type { Photo, SpeciesProfile } from '@hurrow/contract';
 import { address } from '@hurrow/contract';
 import { ORGANS } from '@hurrow/core/conditions';
 import { sendFile, useWrite } from '../api/index.ts';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
+import { ORGAN_LABELS } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
 function PhotoCard({ photo, mayEdit }: { photo: Photo; mayEdit: boolean }) {
-  const change = useWrite<undefined>('photoChange', ['profile']);
-  const remove = useWrite<undefined>('photoRemove', ['profile']);
+  const change = useWrite('photoChange');
+  const remove = useWrite('photoRemove');
   const [credit, setCredit] = useState(photo.credit ?? '');
   const put = (part: Partial<Pick<Photo, 'organ' | 'takenOn' | 'credit'>>): void => {
     const { organ, takenOn } = photo;

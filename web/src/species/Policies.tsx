@@ -4,8 +4,7 @@ import type { PoliciesBody, Sources } from '@hurrow/contract';
 import { MERGE_POLICIES, characterWords } from '@hurrow/core/characters';
 import type { MergePolicy } from '@hurrow/core/characters';
 import { useWrite } from '../api/index.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useView, useVocabulary } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
 const POLICY_WORDS: Readonly<Record<MergePolicy, string>> = {
@@ -18,13 +17,7 @@ const POLICY_WORDS: Readonly<Record<MergePolicy, string>> = {
 export function Policies({ sources, mayEdit }: { sources: Sources; mayEdit: boolean }) {
   const { wording } = useView();
   const vocabulary = useVocabulary();
-  const put = useWrite<Sources>('policies', [
-    'sources',
-    'profile',
-    'listLibrary',
-    'listTable',
-    'libraryTable',
-  ]);
+  const put = useWrite('policies');
   const save = (body: Partial<PoliciesBody>): void =>
     put.mutate({ body: { policy: sources.policy, policies: sources.policies, ...body } });
   const nameOf = (id: string): string => {

@@ -1,18 +1,21 @@
 import { useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
-import type { Glossary, SpeciesProfile } from '@hurrow/contract';
+import type { SpeciesProfile } from '@hurrow/contract';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { useRead } from '../api/index.ts';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
-import { useHere } from '../app/place.ts';
-import type { Here } from '../app/place.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useShortcuts } from '../app/shortcuts.ts';
-import { useGo, useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import {
+  ORGAN_LABELS,
+  useGo,
+  useHere,
+  useMayTeach,
+  useShortcuts,
+  useView,
+  useVocabulary,
+} from '../app/index.ts';
+import type { Here } from '../app/index.ts';
 import { AppLink, Latin, Loaded, PageHead } from '../parts/index.ts';
-import { PlateView } from '../plates/PlateView.tsx';
+import { PlateView } from '../plates/index.ts';
 import { Beside } from './Beside.tsx';
 import { CharacterLine } from './CharacterLine.tsx';
 import { Completeness } from './Completeness.tsx';
@@ -106,7 +109,7 @@ function Read({
   const [search] = useSearchParams();
   const mayTeach = useMayTeach();
   const list = useProfileList(profile, vocabulary, here.place);
-  const words = useRead<Glossary>('glossary').data?.words;
+  const words = useRead('glossary').data?.words;
   const [editing, setEditing] = useState<Character | null>(null);
   const organs = read.organs.filter((o) => o.lines.length + o.missing.length > 0);
   const { at, goTo } = useOrganSteps(organs.map((o) => o.organ));
@@ -255,6 +258,6 @@ function Profile({ profile }: { profile: SpeciesProfile }) {
 /** A species, or anything above one, organ by organ, with what the present conditions hide and why. */
 export function ProfilePage() {
   const { id = '' } = useParams();
-  const profile = useRead<SpeciesProfile>('profile', { id });
+  const profile = useRead('profile', { id });
   return <Loaded query={profile}>{(p) => <Profile key={p.header.id} profile={p} />}</Loaded>;
 }

@@ -15,7 +15,7 @@ export function Questions({
   mayEdit: boolean;
   onOpen: (character: string) => void;
 }) {
-  const settle = useWrite<undefined>('questionSettle', ['profile']);
+  const settle = useWrite('questionSettle');
   if (questions.length === 0) return null;
   return (
     <section className="asks" aria-label="Is this so?">

@@ -1,15 +1,13 @@
 import { useCallback, useState } from 'react';
 import Button from 'antd/es/button';
-import type { ListLibrary, Source, Sources, SpeciesProfile, TaxonHeader } from '@hurrow/contract';
+import type { ListLibrary, Source, Sources, TaxonHeader } from '@hurrow/contract';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import type { WorthRecording } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
-import { useHere } from '../app/place.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useHere, useView, useVocabulary } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName, WorkNote } from '../parts/index.ts';
-import { useLibraryWork } from '../workers/useLibraryWork.ts';
-import type { Worth } from '../workers/library.worker.ts';
+import { useLibraryWork } from '../workers/index.ts';
+import type { Worth } from '../workers/index.ts';
 import { ListPicker } from './ListPicker.tsx';
 import { SourcePicker } from './SourcePicker.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
@@ -36,7 +34,7 @@ function Asked({
   vocabulary: Vocabulary;
   wording: Wording;
 }) {
-  const profile = useRead<SpeciesProfile>('profile', { id: taxon });
+  const profile = useRead('profile', { id: taxon });
   const c = vocabulary.get(character);
   if (!profile.data || !c) return <span className="quiet">Reading…</span>;
   return (
@@ -176,8 +174,8 @@ function Next({
 export function RecordNextPage() {
   const { lists, list, choose } = useChosenList();
   const vocabulary = useVocabulary();
-  const library = useRead<ListLibrary>('listLibrary', { id: list?.id ?? '' }, list !== null);
-  const sources = useRead<Sources>('sources');
+  const library = useRead('listLibrary', { id: list?.id ?? '' }, list !== null);
+  const sources = useRead('sources');
   const { ready } = useHere();
   return (
     <>

@@ -6,7 +6,7 @@ import Modal from 'antd/es/modal';
 import type { SeasonBody, SpeciesProfile } from '@hurrow/contract';
 import type { WindowKind } from '@hurrow/core/conditions';
 import { problemOf, useWrite } from '../api/index.ts';
-import type { Here } from '../app/place.ts';
+import type { Here } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { WindowKindField } from './WindowKindField.tsx';
 import { readDay } from './seasonWords.ts';
@@ -33,7 +33,7 @@ export function SeasonEditor({
     lon: String(here.site?.lon ?? ''),
     elevM: String(here.site?.elevM ?? ''),
   });
-  const put = useWrite<unknown>('seasonPut', ['profile', 'listLibrary']);
+  const put = useWrite('seasonPut');
   const [start, end] = [readDay(from), readDay(to)];
   const [asked, setAsked] = useState('');
   const ready = start !== null && end !== null && source !== '';

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import Popconfirm from 'antd/es/popconfirm';
-import type { Sighted, SpeciesProfile } from '@hurrow/contract';
+import type { SpeciesProfile } from '@hurrow/contract';
 import { SHIFT_GUESS, dayOfYear, showDay } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
-import type { Here } from '../app/place.ts';
+import type { Here } from '../app/index.ts';
 import { Latin } from '../parts/index.ts';
 import { MonthScale, SeasonBand, SeasonKey, SeasonPatterns } from './SeasonBand.tsx';
 import { SeasonEditor } from './SeasonEditor.tsx';
@@ -52,9 +52,9 @@ export function SeasonPart({
   mayEdit: boolean;
 }) {
   const [adding, setAdding] = useState<'window' | 'sighting' | null>(null);
-  const remove = useWrite<undefined>('seasonRemove', ['profile', 'listLibrary']);
-  const forget = useWrite<undefined>('sightingRemove', ['sightings', 'listLibrary']);
-  const sightings = useRead<readonly Sighted[]>('sightings').data ?? [];
+  const remove = useWrite('seasonRemove');
+  const forget = useWrite('sightingRemove');
+  const sightings = useRead('sightings').data ?? [];
   const { windows, subject } = read.described;
   const own = sightings.filter((s) => s.taxon === profile.header.id && s.site === here.site?.id);
   return (

@@ -1,12 +1,10 @@
 import { useMemo, useState } from 'react';
-import type { ListLibrary, TaxonHeader } from '@hurrow/contract';
+import type { TaxonHeader } from '@hurrow/contract';
 import { inSeason } from '@hurrow/core/conditions';
 import type { Season, Seen, WindowKind } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
-import { useHere } from '../app/place.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { useHere, useView, useVocabulary } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { ListPicker } from './ListPicker.tsx';
 import { MonthScale, SeasonBand, SeasonKey, SeasonPatterns } from './SeasonBand.tsx';
@@ -116,7 +114,7 @@ export function SeasonsPage() {
   const { conditions } = useView();
   const vocabulary = useVocabulary();
   const here = useHere();
-  const library = useRead<ListLibrary>('listLibrary', { id: list?.id ?? '' }, list !== null);
+  const library = useRead('listLibrary', { id: list?.id ?? '' }, list !== null);
   const rows = useMemo((): readonly Row[] | null => {
     if (!library.data || !vocabulary || !here.ready) return null;
     const view = viewList(library.data, vocabulary, here.place);

@@ -21,7 +21,7 @@ export function SightingForm({
   const [kind, setKind] = useState<WindowKind>('leaf_out');
   const [on, setOn] = useState(date);
   const [present, setPresent] = useState(true);
-  const create = useWrite<unknown>('sightingCreate', ['sightings', 'listLibrary']);
+  const create = useWrite('sightingCreate');
   return (
     <Modal
       open

@@ -18,11 +18,12 @@ const KIND_WORDS: Readonly<Record<Source['kind'], string>> = {
 /** A source in its place; changed where it stands. */
 export function SourceRow({ source, mayEdit }: { source: Source; mayEdit: boolean }) {
   const [body, setBody] = useState(source);
-  const change = useWrite<Source>('sourceChange', ['sources', 'profile', 'listTable', 'listLibrary']);
+  const change = useWrite('sourceChange');
   const dirty = body.citation !== source.citation || body.rank !== source.rank || body.kind !== source.kind;
   const own = source.kind !== 'shipped' && mayEdit;
   const save = (): void => {
     const { kind, citation, rank } = body;
+    if (kind === 'shipped') return;
     change.mutate({
       params: { id: source.id },
       body: { kind, citation, rank, n: source.n ?? null },
@@ -96,7 +97,7 @@ export function NewSource() {
   const [citation, setCitation] = useState('');
   const [kind, setKind] = useState<(typeof SOURCE_KINDS)[number]>('book');
   const [n, setN] = useState('');
-  const create = useWrite<Source>('sourceCreate', ['sources', 'profile', 'listTable', 'libraryTable']);
+  const create = useWrite('sourceCreate');
   const add = (): void =>
     create.mutate(
       { body: { kind, citation, n: n === '' ? null : Number(n), rank: 40 } },

@@ -1,6 +1,5 @@
-import type { Sources } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
+import { useMayTeach } from '../app/index.ts';
 import { Loaded, PageHead } from '../parts/index.ts';
 import { Policies } from './Policies.tsx';
 import { NewSource, SourceRow } from './SourceRows.tsx';
@@ -9,7 +8,7 @@ import './profile.css';
 
 /** Where statements come from, in the order they are believed, and how several are merged. */
 export function SourcesPage() {
-  const sources = useRead<Sources>('sources');
+  const sources = useRead('sources');
   const mayEdit = useMayTeach();
   return (
     <>

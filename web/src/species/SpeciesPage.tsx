@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import type { SpeciesRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
-import { useMayTeach } from '../app/session.ts';
+import { useMayTeach } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { NewTaxon } from './NewTaxon.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
@@ -15,7 +15,7 @@ const byText =
 
 /** The library as a table. */
 export function SpeciesPage() {
-  const species = useRead<readonly SpeciesRow[]>('species');
+  const species = useRead('species');
   const mayTeach = useMayTeach();
   const [adding, setAdding] = useState(false);
   return (

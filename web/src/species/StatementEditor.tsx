@@ -48,10 +48,9 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
   const standing = own.find((s) => s.source === source);
   const [value, setValue] = useState<EnteredStatement>(asEntered(character, own[0]?.value));
   const [version, setVersion] = useState<number | null>(null);
-  const stale = ['profile', 'species', 'listLibrary', 'list'] as const;
-  const change = useWrite<StatementRow>('statementChange', stale);
-  const create = useWrite<StatementRow>('statementCreate', stale);
-  const retract = useWrite<undefined>('statementRetract', stale);
+  const change = useWrite('statementChange');
+  const create = useWrite('statementCreate');
+  const retract = useWrite('statementRetract');
   const checked = readValue(character, value);
   const empty =
     value.kind === 'range'

@@ -3,16 +3,12 @@ import { useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import { useQueryClient } from '@tanstack/react-query';
-import type { BatchDone, BatchEntry, LibraryTable, Undone } from '@hurrow/contract';
+import type { BatchEntry, LibraryTable } from '@hurrow/contract';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { ORGANS } from '@hurrow/core/conditions';
 import { problemOf, useRead, useWrite } from '../api/index.ts';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
-import { useMayTeach } from '../app/session.ts';
-import { useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
-import { Loaded, Nothing, PageHead, ProblemNote, AppLink } from '../parts/index.ts';
-import { saveCsv } from '../parts/csv.ts';
+import { ORGAN_LABELS, useMayTeach, useView, useVocabulary } from '../app/index.ts';
+import { AppLink, Loaded, Nothing, PageHead, ProblemNote, saveCsv } from '../parts/index.ts';
 import { CellNote } from './CellNote.tsx';
 import { ListPicker } from './ListPicker.tsx';
 import { PastePanel } from './PastePanel.tsx';
@@ -71,8 +67,9 @@ function Table({
   const [typing, setTyping] = useState<string | null>(null);
   const [pasted, setPasted] = useState<Pasted | null>(null);
   const [busy, setBusy] = useState<ReadonlySet<string>>(new Set());
-  const save = useWrite<BatchDone>('statementBatch', []);
-  const undo = useWrite<Undone>('undo', [route, 'profile', 'listLibrary']);
+  // What is written into the table stands in it already; the table is not read again for one cell.
+  const save = useWrite('statementBatch', route);
+  const undo = useWrite('undo');
   const model = useMemo(() => (vocabulary ? tableModel(table, vocabulary) : null), [table, vocabulary]);
   const rows = useMemo(() => {
     const wanted = rowFilter.trim().toLowerCase();
@@ -105,9 +102,6 @@ function Table({
           [route, route === 'listTable' ? { id: list } : {}],
           (before) => before && patched(before, entries, made.rows),
         );
-        for (const stale of ['profile', 'listLibrary', 'species', 'list']) {
-          void client.invalidateQueries({ queryKey: [stale] });
-        }
         done();
       })
       .catch(() => undefined)
@@ -232,8 +226,8 @@ export function TablePage() {
   const { lists, list } = useChosenList();
   const [search, setSearch] = useSearchParams();
   const every = search.get('list') === EVERY || (lists !== undefined && list === null);
-  const ofList = useRead<LibraryTable>('listTable', { id: list?.id ?? '' }, !every && list !== null);
-  const ofAll = useRead<LibraryTable>('libraryTable', {}, every);
+  const ofList = useRead('listTable', { id: list?.id ?? '' }, !every && list !== null);
+  const ofAll = useRead('libraryTable', {}, every);
   const choose = (id: string): void =>
     setSearch(
       (before) => {

@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import Button from 'antd/es/button';
-import type { BatchDone, StatementRow } from '@hurrow/contract';
+import type { StatementRow } from '@hurrow/contract';
 import { asEntered, characterWords, readCell, stateWords, valueWords } from '@hurrow/core/characters';
 import type { Character, Wording } from '@hurrow/core/characters';
 import { Refused, problemOf, useWrite } from '../api/index.ts';
@@ -55,13 +55,7 @@ export function WriteLine({ place, character, own, inUse, wording, onUndo, onTyp
   const [open, setOpen] = useState(false);
   const [chosen, setChosen] = useState(0);
   const [over, setOver] = useState<number | null>(null);
-  const save = useWrite<BatchDone>('statementBatch', [
-    'profile',
-    'species',
-    'listLibrary',
-    'list',
-    'listTable',
-  ]);
+  const save = useWrite('statementBatch');
   const id = useId();
   const entry = edited ?? entryOf(character, own?.value);
   const cell = cellOf(character, entry);

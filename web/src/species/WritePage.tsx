@@ -2,19 +2,15 @@ import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import Button from 'antd/es/button';
 import Segmented from 'antd/es/segmented';
-import type { SpeciesProfile, Undone } from '@hurrow/contract';
+import type { SpeciesProfile } from '@hurrow/contract';
 import { applies, valueWords } from '@hurrow/core/characters';
 import type { Character, Resolved, Vocabulary, Wording } from '@hurrow/core/characters';
 import { ORGANS } from '@hurrow/core/conditions';
 import type { Organ } from '@hurrow/core/conditions';
 import { problemOf, useRead, useWrite } from '../api/index.ts';
-import { ORGAN_LABELS } from '../app/conditionWords.ts';
-import { useHere } from '../app/place.ts';
-import { useShortcuts } from '../app/shortcuts.ts';
-import { useGo, useView } from '../app/view.ts';
-import { useVocabulary } from '../app/vocabulary.ts';
+import { ORGAN_LABELS, useGo, useHere, useShortcuts, useView, useVocabulary } from '../app/index.ts';
 import { Latin, Loaded, PageHead } from '../parts/index.ts';
-import { DrawnNow } from '../plates/DrawnNow.tsx';
+import { DrawnNow } from '../plates/index.ts';
 import { OrganRail } from './OrganRail.tsx';
 import { SourcePicker } from './SourcePicker.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
@@ -64,7 +60,7 @@ function Lines({
   const list = useProfileList(profile, vocabulary, here.place);
   const [which, setWhich] = useState<'needed' | 'all'>('needed');
   const { source, choose } = useSource(profile.sources, profile);
-  const undo = useWrite<Undone>('undo', ['profile', 'species', 'listLibrary', 'list', 'listTable']);
+  const undo = useWrite('undo');
   const expected = list?.view.expected ?? null;
   const organs = useMemo(() => {
     const own = new Set(
@@ -226,6 +222,6 @@ function Write({ profile }: { profile: SpeciesProfile }) {
 /** The editor of a profile: organ by organ, from the keyboard alone. */
 export function WritePage() {
   const { id = '' } = useParams();
-  const profile = useRead<SpeciesProfile>('profile', { id });
+  const profile = useRead('profile', { id });
   return <Loaded query={profile}>{(p) => <Write key={p.header.id} profile={p} />}</Loaded>;
 }

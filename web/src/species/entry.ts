@@ -1,4 +1,4 @@
-import { readCell, stateWords, writeCell } from '@hurrow/core/characters';
+import { foldWords, readCell, stateWords, writeCell } from '@hurrow/core/characters';
 import type { Character, Frequency, State, StatesValue, Value, Words } from '@hurrow/core/characters';
 
 /** One line of the editor as it stands while it is typed: states picked so far and what is being typed. */
@@ -29,15 +29,13 @@ export function entryFromCell(character: Character, cell: string): Entry {
   return read.ok && read.value ? entryOf(character, read.value) : { tokens: [], typed: cell };
 }
 
-const fold = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]+/g, ' ');
-
 /** States that fit what is typed: those that begin with it, then those that have it within; picked ones left out. */
 export function offers(character: Character, entry: Entry): readonly State[] {
-  const wanted = fold(entry.typed).trim();
+  const wanted = foldWords(entry.typed).trim();
   const picked = new Set(entry.tokens.map((t) => t.state));
   const free = character.states.filter((s) => !s.retired && !picked.has(s.id));
   if (wanted === '') return free;
-  const texts = (s: State): string[] => [s.term, s.plain, s.id].map((t) => fold(t));
+  const texts = (s: State): string[] => [s.term, s.plain, s.id].map((t) => foldWords(t));
   const begins = free.filter((s) => texts(s).some((t) => t.startsWith(wanted)));
   const within = free.filter((s) => !begins.includes(s) && texts(s).some((t) => t.includes(` ${wanted}`)));
   return [...begins, ...within];
@@ -95,12 +93,12 @@ export function completeCell(character: Character, text: string): string {
     .map((part) => {
       const m = /^(.*?)\s*(\?{0,2}|~)$/.exec(part.trim());
       const [name, mark] = [m?.[1] ?? '', m?.[2] ?? ''];
-      const wanted = fold(name).trim();
+      const wanted = foldWords(name).trim();
       if (wanted === '') return part.trim();
       const free = character.states.filter((s) => !s.retired);
-      if (free.some((s) => [s.id, s.term, s.plain].some((t) => fold(t).trim() === wanted)))
+      if (free.some((s) => [s.id, s.term, s.plain].some((t) => foldWords(t).trim() === wanted)))
         return part.trim();
-      const begun = free.filter((s) => [s.term, s.plain].some((t) => fold(t).startsWith(wanted)));
+      const begun = free.filter((s) => [s.term, s.plain].some((t) => foldWords(t).startsWith(wanted)));
       return begun.length === 1 && begun[0] ? `${begun[0].term}${mark}` : part.trim();
     })
     .join(' | ');

@@ -1,4 +1,5 @@
 import type { ListLibrary, PairNote, TaxonHeader } from '@hurrow/contract';
+import { apartness } from '@hurrow/core/compare';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { Vocabulary } from '@hurrow/core/characters';
 import { checkDeclared } from '@hurrow/core/compare';
@@ -33,16 +34,15 @@ export function viewList(library: ListLibrary, vocabulary: Vocabulary, site: Sit
   };
 }
 
-/** Pairs of which little is recorded on both sides are drawn toward this many characters half alike. */
-const IMAGINED = 4;
-
 /**
  * How far two taxa lie apart: the mean of what they do not share over the characters compared, so that a pair is not
  * called close merely because little is recorded of it.
  */
 export function distanceOf(r: PairReport): number {
-  const apart = r.tells.reduce((sum, t) => sum + (1 - t.overlap), 0);
-  return (apart + IMAGINED / 2) / (r.compared + IMAGINED);
+  return apartness(
+    r.tells.reduce((sum, t) => sum + (1 - t.overlap), 0),
+    r.compared,
+  );
 }
 
 /**

@@ -1,5 +1,6 @@
 import type { BatchEntry, LibraryTable, StatementRow, TaxonHeader } from '@hurrow/contract';
 import {
+  foldWords,
   asEntered,
   characterWords,
   readCell,
@@ -145,15 +146,9 @@ export interface Pasted {
   readonly strangers: readonly string[];
 }
 
-const fold = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, ' ')
-    .trim();
-
 function characterNamed(all: readonly Character[], text: string): Character | undefined {
-  const wanted = fold(text);
-  return all.find((c) => [c.id, c.term, c.plain].some((t) => fold(t) === wanted));
+  const wanted = foldWords(text);
+  return all.find((c) => [c.id, c.term, c.plain].some((t) => foldWords(t) === wanted));
 }
 
 /** Cells of a spreadsheet: rows by line, columns by tab. */
@@ -198,8 +193,10 @@ export function readPaste(
       if (i > 0 && !c && (head[i] ?? '').trim() !== '') strangers.push(head[i] ?? '');
     });
     for (const line of cells.slice(1)) {
-      const name = fold(line[0] ?? '');
-      const taxon = model.members.find((m) => fold(m.scientific) === name || fold(m.common ?? '') === name);
+      const name = foldWords(line[0] ?? '');
+      const taxon = model.members.find(
+        (m) => foldWords(m.scientific) === name || foldWords(m.common ?? '') === name,
+      );
       if (!taxon && name !== '') strangers.push(line[0] ?? '');
       line.forEach((cell, i) => put(taxon, characters[i], cell));
     }

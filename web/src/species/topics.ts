@@ -1,3 +1,5 @@
+import type { Hazard } from '@hurrow/core/conditions';
+
 /** Prose of a profile by topic, in the order it is read. */
 export const TOPIC_LABELS: Readonly<Record<string, string>> = {
   how_to_tell: 'How to tell it',
@@ -12,7 +14,7 @@ export const TOPIC_LABELS: Readonly<Record<string, string>> = {
   history: 'Uses in the past: history, never advice',
 };
 
-export const HAZARD_LABELS: Readonly<Record<string, string>> = {
+export const HAZARD_LABELS: Readonly<Record<string, string>> & Readonly<Record<Hazard, string>> = {
   toxic: 'poisonous',
   irritant: 'irritant',
   thorns: 'thorns',

@@ -1,5 +1,5 @@
 import { useSearchParams } from 'react-router';
-import type { ListSummary, Section } from '@hurrow/contract';
+import type { ListSummary } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 
 /** The list a room of the species place looks at: the one in the address, else that of the first section, else the first. */
@@ -9,8 +9,8 @@ export function useChosenList(): {
   readonly choose: (id: string) => void;
 } {
   const [search, setSearch] = useSearchParams();
-  const lists = useRead<readonly ListSummary[]>('lists').data;
-  const taught = useRead<readonly Section[]>('sections').data?.[0]?.list;
+  const lists = useRead('lists').data;
+  const taught = useRead('sections').data?.[0]?.list;
   const wanted = search.get('list') ?? taught;
   return {
     lists,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Organ } from '@hurrow/core/conditions';
-import { useShortcuts } from '../app/shortcuts.ts';
+import { useShortcuts } from '../app/index.ts';
 
 /** Where in the rail one stands, with the keys that step along it. */
 export function useOrganSteps(organs: readonly Organ[]): {

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
-import type { ListLibrary, SpeciesProfile } from '@hurrow/contract';
+import type { SpeciesProfile } from '@hurrow/contract';
 import type { Vocabulary } from '@hurrow/core/characters';
 import type { SitePlace } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
@@ -22,7 +22,7 @@ export function useProfileList(
   const [search] = useSearchParams();
   const wanted = search.get('list');
   const list = profile.lists.find((l) => l.id === wanted) ?? profile.lists[0];
-  const { data } = useRead<ListLibrary>('listLibrary', { id: list?.id ?? '' }, list !== undefined);
+  const { data } = useRead('listLibrary', { id: list?.id ?? '' }, list !== undefined);
   return useMemo(
     () =>
       list && data && vocabulary

@@ -10,6 +10,8 @@ export const THEME: ThemeConfig = {
     colorError: TOKENS.chokecherry,
     colorWarning: TOKENS.larch,
     colorSuccess: TOKENS.spruce,
+    colorSuccessBg: TOKENS.spruceWash,
+    colorSuccessBorder: TOKENS.spruce,
     colorText: TOKENS.ink,
     colorTextSecondary: TOKENS.inkQuiet,
     colorTextTertiary: TOKENS.inkQuiet,

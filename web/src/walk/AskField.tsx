@@ -2,10 +2,11 @@ import { useEffect, useRef } from 'react';
 import { DOES_NOT_APPLY, SURENESS } from '@hurrow/contract';
 import type { WalkAsk } from '@hurrow/contract';
 import { CANNOT_TELL } from '@hurrow/core/names';
+import { HINTS, contentOfText, textOf } from './answerText.ts';
+import type { Taken } from './answerText.ts';
 import type { Walk } from './useWalk.ts';
 
 const SETTLE_MS = 900;
-const COUNT = /^\d{1,4}$/;
 const NAME_LABELS: Readonly<Record<string, string>> = {
   common: 'Common name',
   scientific: 'Scientific name',
@@ -52,24 +53,24 @@ function TextAsk({
   ask,
   walk,
   label,
-  numeric = false,
+  takes = 'name',
 }: {
   ask: WalkAsk;
   walk: Walk;
   label: string;
-  numeric?: boolean;
+  takes?: Taken;
 }) {
   const kept = walk.answerOf(ask.id);
   const doesNotApply = kept.state === DOES_NOT_APPLY;
-  const value = kept.typed ?? (doesNotApply ? '' : kept.state) ?? '';
+  const value = textOf(kept);
   const waiting = useRef<{ timer: number; text: string } | null>(null);
   const settle = (): void => {
     const w = waiting.current;
     if (!w) return;
     window.clearTimeout(w.timer);
     waiting.current = null;
-    if (!numeric) walk.answer(ask.id, { typed: w.text });
-    else if (COUNT.test(w.text)) walk.answer(ask.id, { state: w.text });
+    const content = contentOfText(w.text, takes);
+    if (content) walk.answer(ask.id, content);
   };
   const latest = useRef(settle);
   useEffect(() => {
@@ -97,7 +98,7 @@ function TextAsk({
         id={ask.id}
         className="big"
         value={value}
-        inputMode={numeric ? 'numeric' : 'text'}
+        inputMode={takes === 'count' ? 'numeric' : 'text'}
         autoComplete="off"
         autoCorrect="off"
         autoCapitalize="none"
@@ -106,12 +107,12 @@ function TextAsk({
         onChange={(e) => type(e.target.value)}
         onBlur={settle}
       />
-      {numeric && value !== '' && !COUNT.test(value) ? (
+      {takes !== 'name' && value !== '' && contentOfText(value, takes) === null ? (
         <p className="note bad" role="alert">
-          Type a whole number, with digits only.
+          {HINTS[takes]}
         </p>
       ) : null}
-      {numeric ? (
+      {takes !== 'name' ? (
         <label className="cannot">
           <input
             type="checkbox"
@@ -179,8 +180,11 @@ function Field({ ask, walk }: { ask: WalkAsk; walk: Walk }) {
   }
   const { call } = ask;
   const legend = `${call.plain.charAt(0).toUpperCase()}${call.plain.slice(1)}`;
-  if (call.states.length === 0)
-    return <TextAsk ask={ask} walk={walk} label={`${legend} (a number)`} numeric />;
+  if (call.states.length === 0) {
+    const takes = call.recorded === 'measure' ? 'measure' : 'count';
+    const unit = takes === 'measure' ? 'a length with its unit' : 'a number';
+    return <TextAsk ask={ask} walk={walk} label={`${legend} (${unit})`} takes={takes} />;
+  }
   return (
     <Choices
       legend={legend}

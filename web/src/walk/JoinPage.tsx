@@ -67,7 +67,7 @@ function useDecision(waiting: boolean, onHeard: (state: Joining['state']) => voi
   useEffect(() => {
     if (!waiting) return undefined;
     const timer = window.setInterval(() => {
-      request<Joining>('walkJoining').then(
+      request('walkJoining').then(
         (j) => onHeard(j.state),
         () => undefined,
       );
@@ -77,7 +77,16 @@ function useDecision(waiting: boolean, onHeard: (state: Joining['state']) => voi
 }
 
 /** Code, student number and private word; nothing else is asked of a student. */
-export function JoinPage({ waiting, onJoined }: { waiting: number; onJoined: () => void }) {
+export function JoinPage({
+  waiting,
+  onJoined,
+  onBack,
+}: {
+  waiting: number;
+  onJoined: () => void;
+  /** Back to the quiz this phone is in, where it is in one. */
+  onBack?: () => void;
+}) {
   const [code, setCode] = useState(() => decodeURIComponent(window.location.hash.slice(1)));
   const [student, setStudent] = useState('');
   const [word, setWord] = useState('');
@@ -195,8 +204,8 @@ export function JoinPage({ waiting, onJoined }: { waiting: number; onJoined: () 
             Ask my instructor to let me in
           </Button>
         ) : null}
-        {step === 'number' ? null : (
-          <Button block size="large" onClick={back}>
+        {step === 'number' && !onBack ? null : (
+          <Button block size="large" onClick={step === 'number' ? onBack : back}>
             Back
           </Button>
         )}

@@ -1,8 +1,10 @@
 import { useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
 import Button from 'antd/es/button';
 import type { ResultAsk, ResultStation, WalkResults } from '@hurrow/contract';
 import { problemOf } from '../api/problem.ts';
 import { request } from '../api/request.ts';
+import { at } from './server.ts';
 import { SketchView } from '../parts/SketchView.tsx';
 
 const LABELS: Readonly<Record<string, string>> = {
@@ -94,12 +96,21 @@ function Mixed({ mixed, truth }: { mixed: NonNullable<ResultStation['mixedWith']
 }
 
 /** The score, the right names, and for each wrong one what tells the two apart. */
-export function ResultsPage({ onLeave }: { onLeave: () => void }) {
+export function ResultsPage({
+  sitting,
+  others,
+  onLeave,
+}: {
+  sitting: string;
+  /** The way to other quizzes of this phone. */
+  others: ReactNode;
+  onLeave: () => void;
+}) {
   const [results, setResults] = useState<WalkResults | null>(null);
   const [error, setError] = useState<unknown>(null);
   useEffect(() => {
     let live = true;
-    request<WalkResults>('walkResults').then(
+    request('walkResults', at(sitting)).then(
       (r) => {
         if (live) setResults(r);
       },
@@ -110,7 +121,7 @@ export function ResultsPage({ onLeave }: { onLeave: () => void }) {
     return () => {
       live = false;
     };
-  }, []);
+  }, [sitting]);
   if (error) {
     const problem = problemOf(error);
     return (
@@ -165,6 +176,7 @@ export function ResultsPage({ onLeave }: { onLeave: () => void }) {
           ) : null}
         </section>
       ))}
+      {others}
       <Button block size="large" onClick={onLeave}>
         Leave and delete this from the phone
       </Button>

@@ -1,15 +1,17 @@
 import { useState } from 'react';
+import type { ReactNode } from 'react';
 import Button from 'antd/es/button';
 import type { WalkSitting } from '@hurrow/contract';
 import { problemOf } from '../api/problem.ts';
 import { SendingNote } from './SendingNote.tsx';
 import { WalkNotes } from './WalkNotes.tsx';
 import type { Walk } from './useWalk.ts';
+import { stationsText, waitingLines } from './waitingLines.ts';
 import { rememberedWord } from './wordSuggestion.ts';
 
 const isAnswered = (walk: Walk, ask: string): boolean => {
-  const { typed, state, sure } = walk.answerOf(ask);
-  return (typed ?? '') !== '' || state !== undefined || sure !== undefined;
+  const { typed, state, sure, value } = walk.answerOf(ask);
+  return (typed ?? '') !== '' || state !== undefined || sure !== undefined || value !== undefined;
 };
 
 /** All stations with what is still blank, and handing in. */
@@ -18,11 +20,14 @@ export function ReviewPage({
   sitting,
   onStation,
   again,
+  others,
 }: {
   walk: Walk;
   sitting: WalkSitting;
   onStation: (index: number) => void;
   again: boolean;
+  /** The way to other quizzes of this phone, once this one is done. */
+  others: ReactNode;
 }) {
   const [error, setError] = useState<unknown>(null);
   const [busy, setBusy] = useState(false);
@@ -58,6 +63,14 @@ export function ReviewPage({
         ) : (
           <p>{blank === 0 ? 'Everything is answered.' : `${blank} still blank.`}</p>
         )}
+        {waitingLines(sitting, walk.state.refused).map((l) => (
+          <div key={l.why} className={l.kept ? 'note care' : 'note bad'} role="status">
+            <b>
+              {stationsText(l.stations)}: {l.kept ? 'sent, but not counted yet.' : 'not taken.'}
+            </b>{' '}
+            {l.why}
+          </div>
+        ))}
         <ul className="station-list">
           {sitting.stations.map((s, i) => {
             const answered = s.asks.filter((a) => isAnswered(walk, a.id)).length;
@@ -93,6 +106,7 @@ export function ReviewPage({
             Check for results
           </Button>
         ) : null}
+        {done ? others : null}
       </main>
       {done ? null : (
         <footer className="walk-foot">

@@ -1,18 +1,25 @@
 import { useCallback, useState } from 'react';
 import { JoinPage } from './JoinPage.tsx';
+import { OtherQuizzes } from './OtherQuizzes.tsx';
 import { ResultsPage } from './ResultsPage.tsx';
 import { ReviewPage } from './ReviewPage.tsx';
 import { StationPage } from './StationPage.tsx';
 import { useWalk } from './useWalk.ts';
 
 type At = { readonly kind: 'station'; readonly index: number } | { readonly kind: 'review' };
+const START: At = { kind: 'station', index: 0 };
 
-/** Join, walk, review, hand in, results. */
+/** Join, walk, review, hand in, results; and from one quiz of this phone to another. */
 export function WalkApp() {
   const walk = useWalk();
-  const { refresh } = walk;
-  const onJoined = useCallback(() => void refresh(), [refresh]);
-  const [at, setAt] = useState<At>({ kind: 'station', index: 0 });
+  const { open } = walk;
+  const [joining, setJoining] = useState(false);
+  const [at, setAt] = useState<At>(START);
+  const onJoined = useCallback(() => {
+    setJoining(false);
+    setAt(START);
+    void open(null);
+  }, [open]);
   const { sitting, phase, signedOut, waiting } = walk.state;
   if (phase === 'loading') {
     return (
@@ -24,7 +31,29 @@ export function WalkApp() {
   if (sitting === null || signedOut) {
     return <JoinPage waiting={waiting.size} onJoined={onJoined} />;
   }
-  if (sitting.state === 'given_back') return <ResultsPage onLeave={() => void walk.leave()} />;
+  if (joining) {
+    return <JoinPage waiting={waiting.size} onJoined={onJoined} onBack={() => setJoining(false)} />;
+  }
+  const others = (
+    <OtherQuizzes
+      sitting={sitting.sitting}
+      onOpen={(id) => {
+        setAt(START);
+        void open(id);
+      }}
+      onJoin={() => setJoining(true)}
+    />
+  );
+  if (sitting.state === 'returned') {
+    return (
+      <ResultsPage
+        key={sitting.sitting}
+        sitting={sitting.sitting}
+        others={others}
+        onLeave={() => void walk.leave()}
+      />
+    );
+  }
   const index = at.kind === 'station' ? Math.min(at.index, sitting.stations.length - 1) : 0;
   const station = sitting.stations[index];
   if (at.kind === 'review' || sitting.submitted || sitting.state === 'closed' || !station) {
@@ -34,6 +63,7 @@ export function WalkApp() {
         sitting={sitting}
         onStation={(i) => setAt({ kind: 'station', index: i })}
         again={sitting.state === 'open' && at.kind === 'station' && sitting.submitted}
+        others={others}
       />
     );
   }

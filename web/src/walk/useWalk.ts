@@ -7,7 +7,7 @@ import { phoneStore } from './store.ts';
 
 export type { Content } from './engine/index.ts';
 
-export interface Walk extends Pick<WalkController, 'refresh' | 'tryAgain' | 'handIn' | 'leave'> {
+export interface Walk extends Pick<WalkController, 'refresh' | 'open' | 'tryAgain' | 'handIn' | 'leave'> {
   readonly state: WalkState;
   readonly answerOf: (ask: string) => Content;
   readonly answer: (ask: string, content: Content) => void;
@@ -53,6 +53,7 @@ export function useWalk(): Walk {
     answer: (ask, content) => void walk.answer(ask, content),
     draft: (ask, text) => void walk.draft(ask, text),
     refresh: walk.refresh,
+    open: walk.open,
     tryAgain: walk.tryAgain,
     handIn: walk.handIn,
     leave: walk.leave,

@@ -28,7 +28,7 @@ import { proposeRules } from '@hurrow/core/rules';
 import type { Proposed } from '@hurrow/core/rules';
 import { describeTaxa, expectedCharacters } from '@hurrow/core/tells';
 import type { DescribedTaxon, SitePlace } from '@hurrow/core/tells';
-import { withCautions } from '../compare/cautions.ts';
+import { withCautions } from './cautions.ts';
 
 /** A list under conditions, as it is handed to a worker. */
 export interface CompareGround {

@@ -234,3 +234,77 @@ test('whatever the network, the store and the page do, every answer given arrive
     { numRuns: 150 },
   );
 });
+
+test('a phone that kept nothing and is opened without a network numbers on behind what the server has', async () => {
+  const p = phone();
+  await p.walk.refresh();
+  p.store.refuse(true);
+  await p.walk.answer('name', { typed: 'one' });
+  await p.walk.answer('name', { typed: 'two' });
+  p.at.state.mood = 'away';
+  p.store.refuse(false);
+  const again = p.reopen();
+  await again.refresh();
+  await again.answer('name', { typed: 'three' });
+  await again.answer('name', { typed: 'four' });
+  p.at.state.mood = 'well';
+  await p.pass();
+  expect(typed(p)).toEqual(['one', 'two', 'three', 'four']);
+  expect([...p.at.stored.values()].map((a) => a.seq)).toEqual([1, 2, 3, 4]);
+});
+
+describe('a phone in two sittings', () => {
+  test('goes over to the one joined last, sends each answer to its own, and goes back', async () => {
+    const p = phone();
+    await p.walk.refresh();
+    await p.walk.answer('name', { typed: 'grand fir' });
+    p.at.state.newest = 'second';
+    await p.walk.open(null);
+    expect(p.walk.state().sitting?.sitting).toBe('second');
+    expect(p.walk.state().contents.get('name')).toBeUndefined();
+    await p.walk.answer('name', { typed: 'western larch' });
+    await p.walk.open('s');
+    expect(p.walk.state().contents.get('name')).toEqual({ typed: 'grand fir' });
+    expect([...p.at.stored.values()].map((a) => [a.typed, p.at.sentTo.get(a.id)])).toEqual([
+      ['grand fir', 's'],
+      ['western larch', 'second'],
+    ]);
+  });
+
+  test('what waited for the first when it was left is sent to the first, from the second', async () => {
+    const p = phone();
+    await p.walk.refresh();
+    p.at.state.mood = 'away';
+    await p.walk.answer('name', { typed: 'grand fir' });
+    // The sending fails once more, then the network is back in time for the reading.
+    const going = p.walk.open('second');
+    await Promise.resolve();
+    p.at.state.mood = 'away';
+    await going;
+    p.at.state.mood = 'well';
+    await p.walk.open('second');
+    await p.walk.answer('sure', { sure: 'sure' });
+    expect([...p.at.sentTo.values()].sort()).toEqual(['s', 'second']);
+    expect(p.walk.state().sitting?.sitting).toBe('second');
+  });
+
+  test('a page opened again stays with the sitting it was in', async () => {
+    const p = phone();
+    await p.walk.refresh();
+    p.at.state.newest = 'second';
+    const again = p.reopen();
+    await again.refresh();
+    expect(again.state().sitting?.sitting).toBe('s');
+  });
+
+  test('that staff ended in the other one stays in the one that stands', async () => {
+    const p = phone();
+    await p.walk.refresh();
+    p.at.state.ended.add('second');
+    await p.walk.open('second');
+    expect([p.walk.state().sitting?.sitting, p.walk.state().signedOut]).toEqual(['s', false]);
+    p.at.state.ended.add('s');
+    await p.walk.refresh();
+    expect(p.walk.state().signedOut).toBe(true);
+  });
+});

@@ -8,9 +8,10 @@ import type { Failure, WalkEvent, WalkState } from './machine.ts';
 
 /** The server, as a walk needs it. Every call may throw. */
 export interface WalkServer {
-  readonly read: () => Promise<WalkSitting>;
-  readonly send: (answers: readonly SentAnswer[]) => Promise<BatchReceipt>;
-  readonly submit: () => Promise<void>;
+  /** Reads a sitting; the one joined last where none is named. */
+  readonly read: (sitting: string | null) => Promise<WalkSitting>;
+  readonly send: (sitting: string, answers: readonly SentAnswer[]) => Promise<BatchReceipt>;
+  readonly submit: (sitting: string) => Promise<void>;
   readonly leave: () => Promise<void>;
   /** What an error of these calls means, with the wait the server asked for. */
   readonly failure: (error: unknown) => { readonly why: Failure; readonly retryAfterMs: number };
@@ -32,6 +33,8 @@ export interface WalkController {
   readonly subscribe: (told: () => void) => () => void;
   /** Reads the sitting again, from the phone first and then from the server. */
   readonly refresh: () => Promise<void>;
+  /** Goes over to another sitting this phone is in; to the one joined last where none is named. */
+  readonly open: (sitting: string | null) => Promise<void>;
   readonly answer: (ask: string, content: Content) => Promise<void>;
   readonly draft: (ask: string, text: string) => Promise<void>;
   /** Keeps again what the phone refused to keep, and sends at once. */
@@ -51,6 +54,12 @@ export function walkController(deps: WalkDeps): WalkController {
   let state = START;
   let sending: Promise<void> | null = null;
   let callOff: (() => void) | null = null;
+  /** Sittings that were gone over from while answers for them still waited. */
+  const left = new Map<string, WalkSitting>();
+  /** Numbers given anew to answers that a phone numbered without knowing what the server has, by id. */
+  const renumbered = new Map<string, number>();
+  /** The highest number known of each owner whose sitting was read from the server. */
+  const highest = new Map<string, number>();
 
   const tell = (event: WalkEvent): void => {
     state = next(state, event);
@@ -83,7 +92,24 @@ export function walkController(deps: WalkDeps): WalkController {
   const unsent = async (owner: string): Promise<readonly KeptAnswer[]> => {
     const kept = (await orElse(store.answers(owner), [])).filter((a) => !a.sent);
     const ids = new Set(kept.map((a) => a.id));
-    return [...kept, ...state.unsaved.filter((u) => !ids.has(u.id))].sort((a, b) => a.seq - b.seq);
+    return [...kept, ...state.unsaved.filter((u) => !ids.has(u.id))]
+      .map((a) => ({ ...a, seq: renumbered.get(a.id) ?? a.seq }))
+      .sort((a, b) => a.seq - b.seq);
+  };
+
+  /**
+   * A phone that kept nothing, closed and opened without a network numbers its answers from one again. What waits goes
+   * behind what the server has, in its order.
+   */
+  const catchUp = async (sitting: WalkSitting): Promise<void> => {
+    const owner = ownerOf(sitting);
+    const known = Math.max(0, highest.get(owner) ?? 0, ...sitting.answers.map((a) => a.seq));
+    const there = new Set(sitting.answers.map((a) => a.id));
+    const waiting = (await unsent(owner)).filter((a) => !there.has(a.id));
+    const [first] = waiting;
+    const shift = first && first.seq <= known ? known + 1 - first.seq : 0;
+    if (shift > 0) for (const a of waiting) renumbered.set(a.id, a.seq + shift);
+    highest.set(owner, Math.max(known, ...waiting.map((a) => a.seq + shift)));
   };
 
   const take = async (batch: readonly KeptAnswer[], receipt: BatchReceipt): Promise<void> => {
@@ -105,21 +131,33 @@ export function walkController(deps: WalkDeps): WalkController {
   };
 
   /** Sends until nothing waits. @throws where a batch did not go through. */
-  const sendAll = async (owner: string): Promise<void> => {
+  const sendAll = async (sitting: WalkSitting): Promise<void> => {
+    const owner = ownerOf(sitting);
+    if (!highest.has(owner)) await catchUp(await server.read(sitting.sitting));
     const done = new Set<string>();
     for (;;) {
       const batch = (await unsent(owner)).filter((a) => !done.has(a.id)).slice(0, MAX_BATCH);
       if (batch.length === 0) return;
-      const receipt = await server.send(batch.map(plain));
+      const receipt = await server.send(sitting.sitting, batch.map(plain));
       for (const a of batch) done.add(a.id);
       await take(batch, receipt);
-      if (state.sitting && receipt.otherDevices !== state.sitting.otherDevices.length) await readAgain();
+      const stands = state.sitting?.sitting === sitting.sitting ? state.sitting : null;
+      if (stands && receipt.otherDevices !== stands.otherDevices.length) await readAgain();
+    }
+  };
+
+  /** Sends what waits for the sitting that stands, then what was left behind for others on the way to it. */
+  const sendEverywhere = async (sitting: WalkSitting): Promise<void> => {
+    await sendAll(sitting);
+    for (const [owner, other] of left) {
+      if (owner !== ownerOf(sitting)) await sendAll(other);
+      left.delete(owner);
     }
   };
 
   /** Another phone has joined under this number: reads when, so that the page can say it. */
   const readAgain = async (): Promise<void> => {
-    const sitting = await server.read().catch(() => null);
+    const sitting = await server.read(state.sitting?.sitting ?? null).catch(() => null);
     if (sitting) await load('server', sitting);
   };
 
@@ -128,7 +166,7 @@ export function walkController(deps: WalkDeps): WalkController {
     if (!sitting || sending) return sending ?? Promise.resolve();
     callOff?.();
     callOff = null;
-    sending = sendAll(ownerOf(sitting))
+    sending = sendEverywhere(sitting)
       .catch((error: unknown) => {
         const { why, retryAfterMs } = server.failure(error);
         tell({ type: 'send_failed', why });
@@ -165,11 +203,14 @@ export function walkController(deps: WalkDeps): WalkController {
   };
 
   const answerNow = async (ask: string, content: Content): Promise<void> => {
-    const { sitting, seq } = state;
+    const { sitting } = state;
     if (!sitting) return;
+    const owner = ownerOf(sitting);
+    const seq = Math.max(state.seq, (highest.get(owner) ?? 0) + 1);
+    if (highest.has(owner)) highest.set(owner, seq);
     const answer: KeptAnswer = {
       id: deps.newId(),
-      owner: ownerOf(sitting),
+      owner,
       ask,
       seq,
       at: deps.now(),
@@ -180,22 +221,36 @@ export function walkController(deps: WalkDeps): WalkController {
     await keep(answer);
   };
 
-  const refresh = async (): Promise<void> => {
+  const refresh = (): Promise<void> => readAt(null);
+
+  /** @param wanted the sitting to go over to; where none is named, the one that stands or was kept last. */
+  const readAt = async (wanted: string | null): Promise<void> => {
     const before = state.sitting ?? (await orElse(store.sitting(), null));
     if (before && state.sitting === null) await load('phone', before);
     try {
-      const sitting = await server.read();
+      const sitting = await server.read(wanted ?? before?.sitting ?? null);
       await store.keepSitting(sitting).catch(() => undefined);
+      // First what was never sent, then what the server has forgotten: that keeps its number.
+      await catchUp(sitting);
       await unsendUnknown(ownerOf(sitting), sitting.answers).catch(() => undefined);
       await load('server', sitting);
       await push();
     } catch (error) {
       const { why, retryAfterMs } = server.failure(error);
+      // Staff may have ended this phone in the one sitting alone; the one that stands is asked before it is given up.
+      if (why === 'signed_out' && before && wanted !== null && wanted !== before.sitting)
+        return readAt(before.sitting);
       if (!before)
         return tell(why === 'signed_out' ? { type: 'nothing_here' } : { type: 'read_failed', why });
       tell({ type: 'read_failed', why });
       if (why !== 'signed_out') retryLater(retryAfterMs);
     }
+  };
+
+  /** The sitting joined last, whichever stood before. */
+  const newest = async (): Promise<void> => {
+    const sitting = await server.read(null).catch(() => null);
+    await (sitting ? readAt(sitting.sitting) : refresh());
   };
 
   /** What is handed in without a name is handed in blank, and counts as a look. */
@@ -213,6 +268,14 @@ export function walkController(deps: WalkDeps): WalkController {
       return () => listeners.delete(told);
     },
     refresh,
+    open: async (sitting) => {
+      // What waits for the sitting that stands is sent first; what cannot be sent stays on the phone.
+      await push();
+      if (state.sitting && (await unsent(ownerOf(state.sitting))).length > 0)
+        left.set(ownerOf(state.sitting), state.sitting);
+      if (sitting === null) await newest();
+      else await readAt(sitting);
+    },
     answer: async (ask, content) => {
       await answerNow(ask, content);
       await push();
@@ -241,8 +304,8 @@ export function walkController(deps: WalkDeps): WalkController {
       if (!sitting) return;
       await keepBlanks(sitting);
       await sending;
-      await sendAll(ownerOf(sitting));
-      await server.submit();
+      await sendAll(sitting);
+      await server.submit(sitting.sitting);
       await refresh();
     },
     leave: async () => {

@@ -1,5 +1,5 @@
 export { retryDelay } from './backoff.ts';
-export { contentOf, ownerOf } from './kept.ts';
+export { contentFrom, contentOf, ownerOf } from './kept.ts';
 export type { Content, KeptAnswer, Refusal, WalkStore } from './kept.ts';
 export { START, next } from './machine.ts';
 export type { Failure, Phase, WalkEvent, WalkState } from './machine.ts';

@@ -1,6 +1,7 @@
-import type { SentAnswer, WalkSitting } from '@hurrow/contract';
+import { DOES_NOT_APPLY } from '@hurrow/contract';
+import type { AnswerValue, SentAnswer, WalkSitting } from '@hurrow/contract';
 
-export type Content = Pick<SentAnswer, 'typed' | 'state' | 'sure'>;
+export type Content = Pick<SentAnswer, 'typed' | 'state' | 'sure' | 'value'>;
 
 /** Why an answer was not taken as it is. */
 export interface Refusal {
@@ -37,8 +38,29 @@ export interface WalkStore {
 
 export const ownerOf = (s: Pick<WalkSitting, 'sitting' | 'student'>): string => `${s.sitting}/${s.student}`;
 
-export const contentOf = ({ typed, state, sure }: Content): Content => ({
+export const contentOf = ({ typed, state, sure, value }: Content): Content => ({
   ...(typed === undefined ? {} : { typed }),
   ...(state === undefined ? {} : { state }),
   ...(sure === undefined ? {} : { sure }),
+  ...(value === undefined ? {} : { value }),
 });
+
+/** What a field shows for an answer as the server has it. */
+export function contentFrom(value: AnswerValue): Content {
+  switch (value.kind) {
+    case 'name':
+      return { typed: value.text };
+    case 'blank':
+      return { typed: '' };
+    case 'state':
+      return { state: value.state };
+    case 'count':
+      return { state: String(value.n) };
+    case 'does_not_apply':
+      return { state: DOES_NOT_APPLY };
+    case 'sureness':
+      return { sure: value.sure };
+    default:
+      return { value };
+  }
+}

@@ -244,9 +244,9 @@ describe('what a student sees of it', () => {
       sitting: {
         ...SITTING,
         answers: [
-          { id: 'x', ask: 'q1', seq: 3, typed: 'from the server', state: null, sure: null },
-          { id: 'y', ask: 'q2', seq: 4, typed: 'from the server', state: null, sure: null },
-          { id: 'z', ask: 'q3', seq: 5, typed: null, state: 'opposite', sure: null },
+          { id: 'x', ask: 'q1', seq: 3, value: { kind: 'name', text: 'from the server' }, waits: null },
+          { id: 'y', ask: 'q2', seq: 4, value: { kind: 'name', text: 'from the server' }, waits: null },
+          { id: 'z', ask: 'q3', seq: 5, value: { kind: 'state', state: 'opposite' }, waits: null },
         ],
       },
       kept: [kept(2, { typed: 'kept here' })],

@@ -1,5 +1,5 @@
 import type { WalkSitting } from '@hurrow/contract';
-import { contentOf, ownerOf } from './kept.ts';
+import { contentFrom, contentOf, ownerOf } from './kept.ts';
 import type { Content, KeptAnswer, Refusal } from './kept.ts';
 
 /**
@@ -96,26 +96,25 @@ function contentsOf(
   drafts: ReadonlyMap<string, string>,
 ): ReadonlyMap<string, Content> {
   const next = new Map<string, Content>();
-  for (const k of sitting.answers)
-    next.set(
-      k.ask,
-      contentOf({
-        ...(k.typed === null ? {} : { typed: k.typed }),
-        ...(k.state === null ? {} : { state: k.state }),
-        ...(k.sure === null ? {} : { sure: k.sure as NonNullable<Content['sure']> }),
-      }),
-    );
+  // A sitting kept by an earlier version holds answers without a value; the phone's own are there too.
+  for (const k of sitting.answers) if (k.value) next.set(k.ask, contentFrom(k.value));
   for (const a of kept) next.set(a.ask, contentOf(a));
   for (const [ask, text] of drafts) next.set(ask, { typed: text });
   return next;
 }
 
-/** The refusals of the latest answers, by question; an answer given since takes a refusal away. */
-function refusalsOf(kept: readonly KeptAnswer[]): ReadonlyMap<string, Refusal> {
+/**
+ * What stands in the way of the latest answers, by question: what the server says of its latest, then what it refused
+ * of this phone's; an answer given since takes a refusal away.
+ */
+function refusalsOf(sitting: WalkSitting, kept: readonly KeptAnswer[]): ReadonlyMap<string, Refusal> {
   const next = new Map<string, Refusal>();
+  const latest = new Map(sitting.answers.map((k) => [k.ask, k.id]));
+  for (const { ask, waits } of sitting.answers)
+    if (waits) next.set(ask, { why: waits, remedy: '', kept: true });
   for (const a of kept) {
     if (a.refused) next.set(a.ask, a.refused);
-    else next.delete(a.ask);
+    else if (latest.get(a.ask) !== a.id) next.delete(a.ask);
   }
   return next;
 }
@@ -131,7 +130,7 @@ function loaded(s: WalkState, { from, sitting, kept, drafts }: Loaded): WalkStat
     sitting,
     unsaved,
     contents: contentsOf(sitting, all, drafts),
-    refused: refusalsOf(all),
+    refused: refusalsOf(sitting, all),
     waiting: new Set(all.filter((a) => !a.sent).map((a) => a.id)),
     lostDrafts: isSame ? s.lostDrafts : new Set(),
     tries: from === 'server' ? 0 : s.tries,

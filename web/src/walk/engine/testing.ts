@@ -1,3 +1,4 @@
+import { taggedValue } from '@hurrow/core/answers';
 import type { BatchReceipt, KnownAnswer, SentAnswer, WalkSitting } from '@hurrow/contract';
 import { walkController } from './controller.ts';
 import type { KeptAnswer, WalkController, WalkServer, WalkStore } from './index.ts';
@@ -76,6 +77,8 @@ type Mood = 'well' | 'away' | 'signed out' | 'busy';
 /** A server in memory that knows what it acknowledged, and can be away, put back or refuse. */
 export function memoryServer() {
   const stored = new Map<string, SentAnswer>();
+  /** Which sitting each answer was sent to. */
+  const sentTo = new Map<string, string>();
   const batches: number[] = [];
   const state: {
     mood: Mood;
@@ -84,6 +87,10 @@ export function memoryServer() {
     submitted: number;
     refuse: Set<string>;
     breakAfter: number;
+    /** The sitting joined last. */
+    newest: string;
+    /** Sittings that staff ended this phone in. */
+    ended: Set<string>;
   } = {
     mood: 'well',
     joined: true,
@@ -91,6 +98,8 @@ export function memoryServer() {
     submitted: 0,
     refuse: new Set(),
     breakAfter: Infinity,
+    newest: SITTING.sitting,
+    ended: new Set(),
   };
   const reach = async (): Promise<void> => {
     await Promise.resolve();
@@ -98,26 +107,35 @@ export function memoryServer() {
     if (state.mood === 'busy') throw new Error('busy');
     if (state.mood === 'signed out' || !state.joined) throw new Error('signed out');
   };
-  const known = (): KnownAnswer[] => {
+  const known = (sitting: string): KnownAnswer[] => {
     const latest = new Map<string, SentAnswer>();
-    for (const a of stored.values()) if ((latest.get(a.ask)?.seq ?? 0) < a.seq) latest.set(a.ask, a);
+    for (const a of stored.values())
+      if (sentTo.get(a.id) === sitting && (latest.get(a.ask)?.seq ?? 0) < a.seq) latest.set(a.ask, a);
     return [...latest.values()].map((a) => ({
       id: a.id,
       ask: a.ask,
       seq: a.seq,
-      typed: a.typed ?? null,
-      state: a.state ?? null,
-      sure: a.sure ?? null,
+      value: a.value ?? taggedValue(a),
+      waits: null,
     }));
   };
   const server: WalkServer = {
-    read: async () => {
+    read: async (sitting) => {
       await reach();
-      return { ...SITTING, otherDevices: state.others, submitted: state.submitted > 0, answers: known() };
+      const at = sitting ?? state.newest;
+      if (state.ended.has(at)) throw new Error('signed out');
+      return {
+        ...SITTING,
+        sitting: at,
+        otherDevices: state.others,
+        submitted: state.submitted > 0,
+        answers: known(at),
+      };
     },
-    send: async (answers): Promise<BatchReceipt> => {
+    send: async (sitting, answers): Promise<BatchReceipt> => {
       await reach();
       batches.push(answers.length);
+      for (const a of answers) sentTo.set(a.id, sitting);
       const bad = answers.flatMap((a, at) => (state.refuse.has(a.ask) ? [{ a, at }] : []));
       for (const a of answers) if (!state.refuse.has(a.ask)) stored.set(a.id, a);
       return {
@@ -146,7 +164,7 @@ export function memoryServer() {
       };
     },
   };
-  return { server, stored, batches, state };
+  return { server, stored, sentTo, batches, state };
 }
 
 /** A phone with its store, its server and a clock that stands still until it is moved. */

@@ -1,0 +1,284 @@
+import { fork } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { performance } from 'node:perf_hooks';
+import { fileURLToPath } from 'node:url';
+import { PGlite } from '@electric-sql/pglite';
+import type { Grades, Section, SittingDetail, Station, TreeRow } from '@hurrow/contract';
+import { PASSPHRASES, client, id } from '@hurrow/server/testing';
+import type { Client } from '@hurrow/server/testing';
+import { ROOT, plainTree } from './plain.ts';
+import { percentile } from './phonesPlan.ts';
+import type { PhonesPlan, PhonesReport } from './phonesPlan.ts';
+import { startServer } from './serverProcess.ts';
+import type { ServerProcess } from './serverProcess.ts';
+
+const STATIONS = 30;
+const SECONDS = 60;
+/** A form that does not keep up is given up after this long. */
+const MOST_SECONDS = 240;
+const GENERATOR = fileURLToPath(new URL('./phonesGenerator.ts', import.meta.url));
+const TARGETS = { batch: 500, join: 1000, delay: 50, results: 50, grading: 3000, decision: 300 } as const;
+
+interface Set {
+  readonly code: string;
+  readonly sitting: string;
+  readonly students: readonly string[];
+}
+
+const must = async <T>(asked: Promise<{ status: number; body: T }>): Promise<T> => {
+  const { status, body } = await asked;
+  if (status >= 300) throw new Error(`Setting up failed: ${status} ${JSON.stringify(body)}`);
+  return body;
+};
+
+/** A section of many students, a quiz of thirty stations with three questions each, and its open sitting. */
+async function setUp(owner: Client, phones: number): Promise<Set> {
+  const students = Array.from({ length: phones }, (_, i) => String(1000 + i));
+  const section = await must(
+    owner.call<Section>('POST', '/api/sections', {
+      name: 'Whole year',
+      term: 'fall',
+      list: id('list'),
+      site: id('site'),
+      students: students.map((code) => ({ code })),
+    }),
+  );
+  const quiz = await must(
+    owner.call<{ id: string }>('POST', '/api/quizzes', { name: 'Long walk', list: id('list') }),
+  );
+  const taxa = ['grandis', 'lasiocarpa', 'flexilis'];
+  for (let i = 0; i < STATIONS; i += 1) {
+    const tree = await must(
+      owner.call<TreeRow>('POST', '/api/trees', {
+        site: id('site'),
+        tag: `Long ${i + 1}`,
+        taxon: id(taxa[i % taxa.length] ?? ''),
+        reach: {},
+      }),
+    );
+    await must(
+      owner.call<Station>('POST', `/api/quizzes/${quiz.id}/stations`, {
+        individual: tree.id,
+        asks: [
+          { kind: 'call', character: 'needle.bands', points: 1 },
+          { kind: 'common', character: null, points: 2 },
+          { kind: 'sureness', character: null, points: 0 },
+        ],
+      }),
+    );
+  }
+  const made = await must(
+    owner.call<SittingDetail>('POST', `/api/quizzes/${quiz.id}/sittings`, {
+      section: section.id,
+      on: '2026-10-01',
+      handling: ['look', 'lens', 'touch'],
+    }),
+  );
+  const opened = await must(
+    owner.call<{ code: string }>(
+      'POST',
+      `/api/sittings/${made.id}/state`,
+      { to: 'open' },
+      { version: made.version },
+    ),
+  );
+  return { code: opened.code, sitting: made.id, students };
+}
+
+interface Played {
+  readonly report: PhonesReport;
+  /** How long the server's event loop was held up at most, while joining and while answering. */
+  readonly joining: number;
+  readonly answering: number;
+}
+
+/** Plays a plan in a process of its own. */
+function play(plan: PhonesPlan, server: ServerProcess): Promise<Played> {
+  const child = fork(GENERATOR, { execArgv: ['--import', 'tsx'] });
+  return new Promise((resolve, reject) => {
+    let joining = Promise.resolve({ maxMs: 0 });
+    child.on('message', (m) => {
+      if (m === 'joined') joining = server.delay();
+      else
+        void Promise.all([joining, server.delay()]).then(([j, a]) =>
+          resolve({ report: m as PhonesReport, joining: j.maxMs, answering: a.maxMs }),
+        );
+    });
+    child.on('error', reject);
+    child.on('exit', (code) =>
+      code === 0 ? undefined : reject(new Error(`The phones ended with ${String(code)}`)),
+    );
+    child.send(plan);
+  });
+}
+
+/** Ids of the answers that are stored, read from the folder once nobody has it open. */
+async function storedIn(data: string): Promise<readonly string[]> {
+  const db = await PGlite.create({ dataDir: join(data, 'database') });
+  const { rows } = await db.query<{ id: string }>(`select id from response where origin = 'phone'`);
+  await db.close();
+  return rows.map((r) => r.id);
+}
+
+export interface Measured {
+  readonly played: Played;
+  /** Acknowledged answers that are not stored, and answers stored twice. */
+  readonly lost: number;
+  readonly doubled: number;
+  readonly after: After | null;
+}
+
+/** What happens once the sitting is closed, in milliseconds. */
+interface After {
+  readonly grading: number;
+  /** How long the server's event loop was held up at most while it graded. */
+  readonly gradingDelay: number;
+  /** Deciding about one written name. */
+  readonly decision: number;
+  /** A results page of one student, at the median. */
+  readonly results: number;
+}
+
+const RESULTS = 20;
+
+/** Decides about a written name that a person should see. */
+async function timeDecision(owner: Client, set: Set): Promise<number> {
+  const { rows } = await must(owner.call<Grades>('GET', `/api/sittings/${set.sitting}/grades`));
+  const typed = rows.find((r) => r.outcome === 'unlisted' || r.outcome === 'misspelled')?.typed ?? 'no name';
+  const start = performance.now();
+  await must(
+    owner.call('PUT', `/api/sittings/${set.sitting}/name-rulings`, {
+      typed,
+      taxon: id('grandis'),
+      outcome: 'exact',
+    }),
+  );
+  return performance.now() - start;
+}
+
+/** Closes, grades, decides a name and returns, then times the results page of some of the students. */
+async function timeAfter(server: ServerProcess, owner: Client, set: Set): Promise<After> {
+  const to = async (state: string): Promise<void> => {
+    const { version } = await must(owner.call<SittingDetail>('GET', `/api/sittings/${set.sitting}`));
+    await must(owner.call('POST', `/api/sittings/${set.sitting}/state`, { to: state }, { version }));
+  };
+  await to('closed');
+  await server.delay();
+  const began = performance.now();
+  await must(owner.call('POST', `/api/sittings/${set.sitting}/grading-runs`));
+  const grading = performance.now() - began;
+  const gradingDelay = (await server.delay()).maxMs;
+  const decision = await timeDecision(owner, set);
+  await to('returned');
+  const times: number[] = [];
+  for (let i = 0; i < RESULTS; i += 1) {
+    const student = set.students[i % set.students.length] ?? '';
+    const phone = client(server.base);
+    const word = `word of ${student}`;
+    await must(phone.call('POST', '/api/walk/join', { code: set.code, student, word, ask: false }));
+    const start = performance.now();
+    await must(phone.call('GET', '/api/walk/results'));
+    times.push(performance.now() - start);
+  }
+  return { grading, gradingDelay, decision, results: percentile(times, 0.5) };
+}
+
+async function measure(root: string, phones: number, withResults: boolean): Promise<Measured> {
+  const data = mkdtempSync(join(tmpdir(), 'hurrow-phones-'));
+  const server = await startServer(root, data);
+  const owner = client(server.base);
+  let after: After | null = null;
+  let played: Played;
+  try {
+    await owner.call('POST', '/api/session', { name: 'Ilse Varn', passphrase: PASSPHRASES.owner });
+    const set = await setUp(owner, phones);
+    await server.delay();
+    played = await play(
+      {
+        base: server.base,
+        code: set.code,
+        students: set.students,
+        joinSeconds: SECONDS,
+        answerSeconds: SECONDS,
+        mostSeconds: MOST_SECONDS,
+        seed: 7,
+      },
+      server,
+    );
+    if (withResults) after = await timeAfter(server, owner, set);
+  } finally {
+    await server.stop();
+  }
+  const stored = await storedIn(data);
+  rmSync(data, { recursive: true, force: true });
+  const there = new Set(stored);
+  return {
+    played,
+    lost: played.report.acknowledged.filter((a) => !there.has(a)).length,
+    doubled: stored.length - there.size,
+    after,
+  };
+}
+
+const ms = (n: number): string => `${n.toFixed(0)} ms`;
+
+const afterLine = ({ grading, gradingDelay, decision, results }: After): string =>
+  `grading ${ms(grading)} with the main loop held up at most ${ms(gradingDelay)}, a decision about a name ${ms(decision)}, a results page ${ms(results)} (median of ${RESULTS})`;
+
+function line({ played, lost, doubled, after }: Measured): string {
+  const { report, joining, answering } = played;
+  const p = (all: readonly number[]): string => ms(percentile(all, 0.95));
+  return (
+    `${report.acknowledged.length} of ${report.planned} acknowledged in ${report.seconds.toFixed(0)} s, ${lost} lost, ${doubled} doubled; ` +
+    `p95 of a batch ${p(report.batches)}, of joining ${p(report.joins)}, of loading the walk ${p(report.loads)}; ` +
+    `main loop held up at most ${ms(joining)} while joining, ${ms(answering)} while answering; ${report.again} requests tried again` +
+    (after ? `; ${afterLine(after)}` : '')
+  );
+}
+
+/** What was missed of the targets, in words. */
+function missed({ played: { report, answering }, lost, doubled, after }: Measured): readonly string[] {
+  return [
+    percentile(report.batches, 0.95) > TARGETS.batch ? 'batch' : '',
+    percentile(report.joins, 0.95) > TARGETS.join ? 'joining' : '',
+    percentile(report.loads, 0.95) > TARGETS.join ? 'loading' : '',
+    answering > TARGETS.delay ? 'main loop' : '',
+    after && after.results > TARGETS.results ? 'results page' : '',
+    after && after.grading > TARGETS.grading ? 'grading' : '',
+    after && after.gradingDelay > TARGETS.delay ? 'main loop while grading' : '',
+    after && after.decision > TARGETS.decision ? 'decision' : '',
+    lost + doubled > 0 ? 'lost or doubled answers' : '',
+  ].filter((m) => m !== '');
+}
+
+/** Measures the form of an earlier commit, in a tree of its own. */
+async function measurePlain(commit: string, phones: number, withResults: boolean): Promise<string> {
+  const plain = plainTree(commit);
+  try {
+    return `Plain form at ${commit}: ${line(await measure(plain.root, phones, withResults))}.`;
+  } finally {
+    plain.remove();
+  }
+}
+
+/**
+ * Three hundred phones that join within a minute and send thirty stations of three answers within another, beside the
+ * plain form of taking answers in (693435a) and of grading (15a0cc3).
+ * @param tell told line by line as they are measured; the whole takes over ten minutes.
+ */
+export async function measurePhones(phones = 300, beside = true, tell = console.log): Promise<void> {
+  const now = await measure(ROOT, phones, true);
+  const off = missed(now);
+  const targets =
+    `targets: batch under ${TARGETS.batch} ms, joining and loading under ${TARGETS.join} ms, main loop ${TARGETS.delay} ms, ` +
+    `results ${TARGETS.results} ms, grading ${TARGETS.grading} ms, a decision ${TARGETS.decision} ms`;
+  tell(
+    `${phones} phones, ${STATIONS} stations, 3 questions, all in ${SECONDS} s: ${line(now)}; ${targets}` +
+      `${off.length > 0 ? `, MISSED: ${off.join(', ')}` : ''}.`,
+  );
+  if (!beside) return;
+  tell(await measurePlain('693435a', phones, false));
+  tell(await measurePlain('15a0cc3', phones, true));
+}

@@ -1,0 +1,247 @@
+import type { AnswerValue, DisputeKind } from '@hurrow/core/answers';
+import type { GradeOutcome } from '@hurrow/core/grading';
+import type { AskKind } from './quizzes.ts';
+import type { TaxonHeader } from './library.ts';
+
+export type { GradeOutcome } from '@hurrow/core/grading';
+
+export interface GradeRow {
+  readonly response: string;
+  readonly student: string;
+  readonly code: string;
+  readonly firstName: string | null;
+  readonly station: number;
+  readonly truth: TaxonHeader;
+  readonly kind: AskKind;
+  readonly character: string | null;
+  readonly typed: string;
+  readonly origin: 'phone' | 'paper' | 'import';
+  readonly outcome: GradeOutcome;
+  readonly points: number;
+  readonly most: number;
+  readonly taxon: TaxonHeader | null;
+  readonly why: string;
+  readonly late: boolean;
+  readonly override: {
+    readonly points: number;
+    readonly outcome: string;
+    readonly reason: string;
+    readonly by: string;
+  } | null;
+  /** Whether the written name was decided by a ruling. */
+  readonly ruled: boolean;
+}
+
+export interface StudentTotal {
+  readonly student: string;
+  readonly code: string;
+  readonly firstName: string | null;
+  readonly points: number;
+  readonly most: number;
+  readonly unanswered: number;
+}
+
+/** Why a grading is out of date. */
+export type StaleReason = 'answers' | 'decisions' | 'key';
+
+export interface Grades {
+  readonly run: string | null;
+  readonly at: string | null;
+  /** The revision of the key it was graded by. */
+  readonly keyRev: number | null;
+  /** What changed after the run; empty where nothing did. */
+  readonly stale: readonly StaleReason[];
+  /** Students whose points differ from the results that were returned to them; empty where none were. */
+  readonly changedSince: readonly ChangedTotal[];
+  /** How many answers have a grade, and how many of them a person should see. */
+  readonly answers: number;
+  readonly toLookAt: number;
+  /** The answers that were asked for. */
+  readonly rows: readonly GradeRow[];
+  readonly totals: readonly StudentTotal[];
+}
+
+/** Another sitting that should be graded again. */
+export interface StaleSitting {
+  readonly sitting: string;
+  readonly quiz: string;
+  readonly section: string;
+  readonly on: string;
+}
+
+/** What a grading did. */
+export interface GradingDone {
+  readonly run: string;
+  /** Answers whose grade is other than before. */
+  readonly changed: number;
+  /** Other sittings that a decision touches. */
+  readonly alsoStale: readonly StaleSitting[];
+}
+
+export interface ChangedTotal {
+  readonly student: string;
+  readonly code: string;
+  readonly returned: number;
+  readonly now: number;
+}
+
+/** An answer that came late, or says other than one before it, until somebody decides about it. */
+export interface Dispute {
+  readonly id: string;
+  readonly student: string;
+  readonly code: string;
+  readonly firstName: string | null;
+  readonly station: number;
+  readonly kind: AskKind;
+  readonly character: string | null;
+  readonly why: DisputeKind;
+  /** What it says, and what counts now in its place; null where nothing does. */
+  readonly value: AnswerValue;
+  readonly counts: AnswerValue | null;
+  readonly origin: 'phone' | 'paper' | 'import';
+  readonly at: string;
+  readonly state: 'open' | 'counted' | 'kept' | 'dropped';
+  readonly decidedBy: string | null;
+}
+
+export interface DisputeDecision {
+  readonly disputes: readonly string[];
+  /** *count* it, *keep* it on record without counting it, or *drop* it as not the student's own. */
+  readonly decision: 'count' | 'keep' | 'drop';
+}
+
+/** One thing that is other now than a key holds. */
+export interface KeyChange {
+  /** Null for what touches the whole sitting. */
+  readonly sittingStation: string | null;
+  readonly number: number | null;
+  readonly kind: 'tree' | 'identification' | 'names' | 'character' | 'conditions' | 'tells' | 'list';
+  readonly character: string | null;
+  readonly was: string;
+  readonly is: string;
+}
+
+/** What a revision would do to the grades, counted by grading with it. */
+export interface KeyEffect {
+  readonly answers: number;
+  readonly students: number;
+  /** Points gained and lost by all students together. */
+  readonly gained: number;
+  readonly lost: number;
+}
+
+export interface KeyRevision {
+  readonly rev: number;
+  readonly why: string;
+  readonly by: string | null;
+  readonly at: string;
+  readonly stations: number;
+  /** The moment from which its stations hold, where a tree changed while the sitting was open. */
+  readonly from: string | null;
+}
+
+/** The key of a sitting: its revisions, and what has changed since. */
+export interface SittingKey {
+  /** Null while the key is not locked. */
+  readonly rev: number | null;
+  readonly revisions: readonly KeyRevision[];
+  readonly changes: readonly KeyChange[];
+  /** What it would do to take all changes over; null where nothing is graded yet. */
+  readonly effect: KeyEffect | null;
+}
+
+export interface RulingBody {
+  readonly typed: string;
+  readonly taxon?: string | null;
+  readonly outcome: 'exact' | 'misspelled' | 'synonym' | 'other_species' | 'genus_only' | 'unlisted';
+}
+
+export interface MixUpRow {
+  readonly truth: TaxonHeader;
+  readonly answer: TaxonHeader;
+  readonly k: number;
+  readonly n: number;
+  readonly named: number;
+  readonly low: number;
+  readonly high: number;
+  readonly guesses: number;
+  readonly students: readonly {
+    readonly id: string;
+    readonly code: string;
+    readonly firstName: string | null;
+  }[];
+  /** How many of the k had calls from which a cause can be read, and what was read. */
+  readonly withCalls: number;
+  readonly misread: number;
+  readonly linkMissing: number;
+  readonly responses: readonly string[];
+  /** How it stands over the section's sittings; null where too few students made it. */
+  readonly state: PairState | null;
+}
+
+export type PairState = 'new' | 'repeat' | 'stubborn' | 'fading';
+
+export interface TruthRow {
+  readonly truth: TaxonHeader;
+  readonly n: number;
+  readonly right: number;
+  readonly other: number;
+  readonly unlisted: number;
+  readonly blank: number;
+  readonly genusOnly: number;
+  readonly cannotTell: number;
+}
+
+export interface MixUps {
+  readonly section: string;
+  readonly looks: number;
+  readonly students: number;
+  readonly sittings: readonly { readonly id: string; readonly on: string; readonly quiz: string }[];
+  readonly pairs: readonly MixUpRow[];
+  readonly truths: readonly TruthRow[];
+}
+
+export interface EvidenceCall {
+  readonly character: string;
+  readonly state: string;
+  readonly outcome: GradeOutcome;
+  /** What the tree shows, as a value in words. */
+  readonly shown: string;
+}
+
+export interface EvidenceRow {
+  readonly response: string;
+  readonly code: string;
+  readonly firstName: string | null;
+  readonly on: string;
+  readonly sitting: string;
+  readonly quiz: string;
+  readonly station: number;
+  readonly tag: string;
+  readonly typed: string;
+  readonly sure: string | null;
+  readonly origin: string;
+  readonly material: readonly string[];
+  readonly handling: readonly string[];
+  readonly distance: string;
+  readonly calls: readonly EvidenceCall[];
+  readonly readings: readonly { readonly kind: string; readonly characters: readonly string[] }[];
+}
+
+export interface Evidence {
+  readonly pair: MixUpRow;
+  readonly rows: readonly EvidenceRow[];
+}
+
+export interface OverrideBody {
+  readonly points: number;
+  readonly reason: string;
+}
+
+export interface KeyRevisionBody {
+  /** Stations to take over; null for all, the list and the names with them. */
+  readonly stations: readonly string[] | null;
+  readonly why: string;
+  /** The moment from which they hold, where a tree changed while the sitting was open. */
+  readonly from?: string | null;
+}

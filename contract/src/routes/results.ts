@@ -1,0 +1,89 @@
+import type {
+  Dispute,
+  DisputeDecision,
+  Evidence,
+  Grades,
+  GradingDone,
+  KeyRevisionBody,
+  MixUps,
+  OverrideBody,
+  RulingBody,
+  SittingKey,
+} from '../grading.ts';
+import type { MisreadRow } from '../vocabulary.ts';
+import { route, shape } from './route.ts';
+
+/** Grades, decisions, keys and mix-ups. */
+export const RESULTS = {
+  misreads: route(
+    'GET',
+    '/api/sections/:id/misreads',
+    'staff',
+    'How often a section called characters wrong',
+    { answer: shape<readonly MisreadRow[]>() },
+  ),
+  gradingRun: route('POST', '/api/sittings/:id/grading-runs', 'staff', 'Grade a sitting', {
+    answer: shape<GradingDone>(),
+    creates: true,
+    makesStale: ['sitting', 'quiz', 'quizzes', 'due', 'grades', 'mixups', 'evidence', 'misreads', 'key'],
+  }),
+  grades: route('GET', '/api/sittings/:id/grades', 'staff', 'Grades of a sitting, answer by answer', {
+    answer: shape<Grades>(),
+  }),
+  override: route('POST', '/api/responses/:id/override', 'staff', 'Override a grade with a reason', {
+    body: shape<OverrideBody>(),
+    creates: true,
+    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads'],
+  }),
+  overrideWithdraw: route('DELETE', '/api/responses/:id/override', 'staff', 'Withdraw an override', {
+    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads'],
+  }),
+  ruling: route('PUT', '/api/sittings/:id/name-rulings', 'staff', 'Decide a written name once for all', {
+    body: shape<RulingBody>(),
+    answer: shape<GradingDone>(),
+    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads'],
+  }),
+  disputes: route(
+    'GET',
+    '/api/sittings/:id/disputes',
+    'staff',
+    'Late answers, and answers that contradict others',
+    { answer: shape<readonly Dispute[]>() },
+  ),
+  disputesDecide: route(
+    'POST',
+    '/api/sittings/:id/dispute-decisions',
+    'staff',
+    'Count, keep or drop disputed answers',
+    {
+      body: shape<DisputeDecision>(),
+      answer: shape<readonly Dispute[]>(),
+      makesStale: ['disputes', 'sitting', 'grades', 'due', 'sheet'],
+    },
+  ),
+  key: route(
+    'GET',
+    '/api/sittings/:id/key',
+    'staff',
+    'The key of a sitting, and what has changed since it was locked',
+    { answer: shape<SittingKey>() },
+  ),
+  keyRevise: route(
+    'POST',
+    '/api/sittings/:id/key-revisions',
+    'teachers',
+    'Take what has changed into a new revision of the key',
+    {
+      body: shape<KeyRevisionBody>(),
+      answer: shape<SittingKey>(),
+      creates: true,
+      makesStale: ['key', 'grades', 'sitting', 'due'],
+    },
+  ),
+  mixups: route('GET', '/api/sections/:id/mixups', 'staff', 'Mix-ups of a section', {
+    answer: shape<MixUps>(),
+  }),
+  evidence: route('GET', '/api/sections/:id/mixups/:truth/:answer', 'staff', 'The answers a mix-up counts', {
+    answer: shape<Evidence>(),
+  }),
+} as const;

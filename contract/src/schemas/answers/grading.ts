@@ -1,0 +1,134 @@
+import type {
+  ChangedTotal,
+  Dispute,
+  GradeRow,
+  Grades,
+  GradingDone,
+  KeyChange,
+  KeyEffect,
+  KeyRevision,
+  SittingKey,
+  StaleReason,
+  StaleSitting,
+  StudentTotal,
+} from '../../index.ts';
+import { flag, listOf, nullOr, number, oneOf, record, text } from '../typed.ts';
+import { answerValue } from '../answerValue.ts';
+import type { Of } from '../typed.ts';
+import { askKindSchema, disputeKindSchema, gradeOutcomeSchema } from './judged.ts';
+import { taxonHeaderSchema } from './library.ts';
+
+export const disputeSchema = record<Dispute>({
+  id: text,
+  student: text,
+  code: text,
+  firstName: nullOr(text),
+  station: number,
+  kind: askKindSchema,
+  character: nullOr(text),
+  why: disputeKindSchema,
+  value: answerValue,
+  counts: nullOr(answerValue),
+  origin: oneOf(['phone', 'paper', 'import']),
+  at: text,
+  state: oneOf(['open', 'counted', 'kept', 'dropped']),
+  decidedBy: nullOr(text),
+});
+
+export const staleReasonSchema: Of<StaleReason> = oneOf(['answers', 'decisions', 'key']);
+
+export const changedTotalSchema = record<ChangedTotal>({
+  student: text,
+  code: text,
+  returned: number,
+  now: number,
+});
+
+export const gradeRowSchema = record<GradeRow>({
+  response: text,
+  student: text,
+  code: text,
+  firstName: nullOr(text),
+  station: number,
+  truth: taxonHeaderSchema,
+  kind: askKindSchema,
+  character: nullOr(text),
+  typed: text,
+  origin: oneOf(['phone', 'paper', 'import']),
+  outcome: gradeOutcomeSchema,
+  points: number,
+  most: number,
+  taxon: nullOr(taxonHeaderSchema),
+  why: text,
+  late: flag,
+  override: nullOr(
+    record<NonNullable<GradeRow['override']>>({ points: number, outcome: text, reason: text, by: text }),
+  ),
+  ruled: flag,
+});
+
+export const studentTotalSchema = record<StudentTotal>({
+  student: text,
+  code: text,
+  firstName: nullOr(text),
+  points: number,
+  most: number,
+  unanswered: number,
+});
+
+export const gradesSchema = record<Grades>({
+  run: nullOr(text),
+  at: nullOr(text),
+  keyRev: nullOr(number),
+  stale: listOf(staleReasonSchema),
+  changedSince: listOf(changedTotalSchema),
+  answers: number,
+  toLookAt: number,
+  rows: listOf(gradeRowSchema),
+  totals: listOf(studentTotalSchema),
+});
+
+export const staleSittingSchema = record<StaleSitting>({
+  sitting: text,
+  quiz: text,
+  section: text,
+  on: text,
+});
+
+export const gradingDoneSchema = record<GradingDone>({
+  run: text,
+  changed: number,
+  alsoStale: listOf(staleSittingSchema),
+});
+
+export const keyRevisionSchema = record<KeyRevision>({
+  rev: number,
+  why: text,
+  by: nullOr(text),
+  at: text,
+  stations: number,
+  from: nullOr(text),
+});
+
+export const keyChangeSchema = record<KeyChange>({
+  sittingStation: nullOr(text),
+  number: nullOr(number),
+  kind: oneOf(['tree', 'identification', 'names', 'character', 'conditions', 'tells', 'list']),
+  character: nullOr(text),
+  was: text,
+  is: text,
+});
+
+export const keyEffectSchema = record<KeyEffect>({
+  answers: number,
+  students: number,
+  gained: number,
+  lost: number,
+});
+
+export const sittingKeySchema = record<SittingKey>({
+  rev: nullOr(number),
+  revisions: listOf(keyRevisionSchema),
+  changes: listOf(keyChangeSchema),
+  effect: nullOr(keyEffectSchema),
+});

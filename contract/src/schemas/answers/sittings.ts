@@ -1,0 +1,117 @@
+import { DEVICE_STATES } from '../../index.ts';
+import type {
+  Device,
+  DeviceState,
+  Devices,
+  Hold,
+  HoldDays,
+  Holds,
+  JoinCode,
+  Sheet,
+  SheetAsk,
+  SheetProgress,
+  SittingDetail,
+  SittingMoved,
+  SittingStation,
+} from '../../index.ts';
+import { flag, listOf, nullOr, number, oneOf, record, text } from '../typed.ts';
+import type { Keys, Of } from '../typed.ts';
+import { askKindSchema } from './judged.ts';
+import { siteSchema } from './people.ts';
+import { stationSchema, sittingSummaryKeys } from './quizzes.ts';
+import { distanceSchema, handlingSchema, materialSchema } from './recorded.ts';
+import { sketchSchema } from './sketch.ts';
+
+export const deviceStateSchema: Of<DeviceState> = oneOf(DEVICE_STATES);
+
+export const deviceSchema = record<Device>({
+  id: text,
+  student: text,
+  code: text,
+  firstName: nullOr(text),
+  state: deviceStateSchema,
+  askedAt: text,
+  decidedBy: nullOr(text),
+  lastAnswerAt: nullOr(text),
+  answers: number,
+});
+
+export const devicesSchema = record<Devices>({
+  devices: listOf(deviceSchema),
+  resets: listOf(record<Devices['resets'][number]>({ student: text, by: text, at: text })),
+});
+
+export const holdDaysSchema = record<HoldDays>({ days: number });
+
+export const holdSchema = record<Hold>({
+  station: text,
+  number: number,
+  until: nullOr(text),
+  because: record<Hold['because']>({
+    sitting: text,
+    quiz: text,
+    section: text,
+    on: text,
+    reason: oneOf(['same_quiz', 'same_tree']),
+  }),
+  released: nullOr(record<NonNullable<Hold['released']>>({ by: text, at: text })),
+});
+
+export const holdsSchema = record<Holds>({ days: number, holds: listOf(holdSchema) });
+
+export const joinCodeSchema = record<JoinCode>({ code: text });
+
+export const sheetAskSchema = record<SheetAsk>({
+  sittingStation: text,
+  number: number,
+  ask: text,
+  kind: askKindSchema,
+  character: nullOr(text),
+  key: text,
+  typed: nullOr(text),
+  origin: nullOr(oneOf(['phone', 'paper', 'import'])),
+  disputed: flag,
+});
+
+export const sheetSchema = record<Sheet>({ student: text, code: text, asks: listOf(sheetAskSchema) });
+
+export const sittingStationSchema = record<SittingStation>({
+  id: text,
+  station: stationSchema,
+  insteadOf: nullOr(text),
+  distance: distanceSchema,
+  material: listOf(materialSchema),
+  version: number,
+  drawn: listOf(sketchSchema),
+});
+
+export const sheetProgressSchema = record<SheetProgress>({
+  student: text,
+  code: text,
+  firstName: nullOr(text),
+  answered: number,
+  joined: flag,
+  submitted: flag,
+  devices: number,
+  asking: number,
+});
+
+const sittingDetailKeys: Keys<SittingDetail> = {
+  ...sittingSummaryKeys,
+  quiz: text,
+  quizName: text,
+  list: text,
+  site: siteSchema,
+  handling: listOf(handlingSchema),
+  wet: flag,
+  makeUp: flag,
+  codeExpires: nullOr(text),
+  stations: listOf(sittingStationSchema),
+  people: listOf(sheetProgressSchema),
+  asks: number,
+  disputes: number,
+  version: number,
+};
+export const sittingDetailSchema = record<SittingDetail>(sittingDetailKeys);
+
+export const sittingMovedSchema = record<SittingMoved>({ ...sittingDetailKeys, code: nullOr(text) });

@@ -1,0 +1,11 @@
+export { ANSWER_VERSION, SURENESS, answerText, isEmpty, sameAnswer, stored } from './value.ts';
+export type { AnswerKind, AnswerValue, StoredValue, Sureness } from './value.ts';
+export { refusalOf } from './takes.ts';
+export type { Refusal, Taking } from './takes.ts';
+export { taggedValue } from './earlier.ts';
+export type { EarlierAnswer } from './earlier.ts';
+export { UNREADABLE, characterWritten, lengthWritten, nameWritten } from './written.ts';
+export { countedOf } from './counted.ts';
+export type { Candidate } from './counted.ts';
+export { DISPUTE_KINDS, disputeOf } from './disputes.ts';
+export type { DisputeKind, Placed } from './disputes.ts';

@@ -1,0 +1,118 @@
+import { answerText } from '../answers/index.ts';
+import type { AnswerValue } from '../answers/index.ts';
+import { judgeName, normalise } from '../names/index.ts';
+import type { Judgement, Outcome, Truth } from '../names/index.ts';
+import { gradeValue, namePoints } from '../quizzes/index.ts';
+import type { Accepted, ValueOutcome } from '../quizzes/index.ts';
+import type { Graded, GradingContext, KeyAsk, KeyTruth, NameAskKind, NameDecision } from './types.ts';
+
+const round = (points: number): number => Math.round(points * 100) / 100;
+
+function decided({ taxon, outcome }: NameDecision, truth: Truth): Judgement {
+  const why = 'decided by hand';
+  const judged = (o: Outcome, named = taxon): Judgement => ({
+    outcome: o,
+    taxon: named,
+    latin: null,
+    edits: 0,
+    why,
+  });
+  if (taxon === null) return judged(outcome === 'genus_only' ? 'genus_only' : 'unlisted');
+  if (taxon === truth.genus) return judged('genus_only');
+  if (taxon !== truth.taxon) return judged('other_species');
+  return judged(outcome === 'misspelled' || outcome === 'synonym' ? outcome : 'exact');
+}
+
+/** Asked at genus: any name of the genus, or of a species in it, is right. */
+function gradeGenus(
+  judged: Judgement,
+  truth: Truth,
+  most: number,
+  context: GradingContext,
+): Omit<Graded, 'folded'> {
+  const named = judged.taxon === null ? null : (context.genera.get(judged.taxon) ?? judged.taxon);
+  const right = judged.outcome === 'right_genus' || (named !== null && named === truth.genus);
+  return { outcome: judged.outcome, points: right ? most : 0, taxon: judged.taxon, why: judged.why };
+}
+
+function gradeName(
+  text: string,
+  kind: NameAskKind,
+  most: number,
+  own: KeyTruth,
+  context: GradingContext,
+): Graded {
+  const truth: Truth = { taxon: own.taxon, genus: own.genus, listed: context.listed };
+  const folded = normalise(text);
+  const decision = context.decisions.get(folded);
+  const judged = decision ? decided(decision, truth) : judgeName(text, truth, context.names);
+  if (kind === 'genus') return { ...gradeGenus(judged, truth, most, context), folded };
+  const points = namePoints(judged, kind, truth.genus, most, context.policy);
+  const right = judged.taxon === own.taxon && judged.outcome !== 'other_species';
+  const otherWay =
+    right &&
+    points === 0 &&
+    kind !== 'either' &&
+    judged.latin !== null &&
+    judged.latin !== (kind === 'scientific');
+  const why = otherWay ? `${judged.why}, but the ${kind} name is asked` : judged.why;
+  return { outcome: judged.outcome, points, taxon: judged.taxon, why, folded };
+}
+
+const WHY: Readonly<Record<ValueOutcome, string>> = {
+  right: 'matches the key',
+  coarse: 'right, but less than was asked',
+  wrong: 'does not match the key',
+  not_recorded: 'nothing is recorded of the tree',
+  blank: 'nothing written',
+  cannot_tell: 'says it cannot be told',
+  to_read: 'to be read by a person',
+};
+
+function whyOf(value: AnswerValue, outcome: ValueOutcome, accepted: Accepted): string {
+  if (accepted.kind !== 'call' || (outcome !== 'wrong' && outcome !== 'coarse')) return WHY[outcome];
+  return `wrote ${answerText(value)}; the tree shows ${accepted.words}`;
+}
+
+/**
+ * Grades one answer by what the key of its station accepts. Pure: the same answer, key and decisions always earn the
+ * same. Source: docs/domain.md, Grades; docs/formulas.md, Grading names.
+ */
+export function gradeAnswer(
+  value: AnswerValue,
+  ask: KeyAsk,
+  truth: KeyTruth,
+  context: GradingContext,
+): Graded {
+  if (ask.accepted.kind === 'name') {
+    const { kind } = ask;
+    const asked = kind === 'common' || kind === 'scientific' || kind === 'genus' ? kind : 'either';
+    if (value.kind === 'cannot_tell')
+      return { outcome: 'cannot_tell', points: 0, taxon: null, why: WHY.cannot_tell, folded: null };
+    return gradeName(value.kind === 'name' ? value.text : '', asked, ask.most, truth, context);
+  }
+  const { outcome, share } = gradeValue(value, ask.accepted);
+  return {
+    outcome,
+    points: round(share * ask.most),
+    taxon: null,
+    why: whyOf(value, outcome, ask.accepted),
+    folded: null,
+  };
+}
+
+export type Grader = (value: AnswerValue, ask: KeyAsk, truth: KeyTruth) => Graded;
+
+/** A grader of one sitting, which judges each distinct name of each truth only once. */
+export function grader(context: GradingContext): Grader {
+  const known = new Map<string, Graded>();
+  return (value, ask, truth) => {
+    if (value.kind !== 'name') return gradeAnswer(value, ask, truth, context);
+    const key = JSON.stringify([truth.taxon, ask.kind, ask.most, value.text]);
+    const had = known.get(key);
+    if (had) return had;
+    const made = gradeAnswer(value, ask, truth, context);
+    known.set(key, made);
+    return made;
+  };
+}

@@ -1,0 +1,14 @@
+import type { GradeOutcome } from './types.ts';
+
+/** Outcomes that a person should see; plain right and plain wrong need nobody. */
+export const TO_LOOK_AT: readonly GradeOutcome[] = [
+  'misspelled',
+  'shared_common',
+  'right_genus',
+  'right_epithet',
+  'unlisted',
+  'doubtful',
+  'coarse',
+  'not_recorded',
+  'to_read',
+];

@@ -1,0 +1,68 @@
+import { alignmentDistance } from './distance.ts';
+
+/** A text with the edits forgiven in it, and the letters it has as bits: once at all, and at least twice. */
+interface Signed {
+  readonly text: string;
+  readonly most: number;
+  readonly once: number;
+  readonly twice: number;
+}
+
+/** Distinct texts by their length, ready to be searched for near ones. */
+export interface Signatures {
+  readonly byLength: readonly (readonly Signed[] | undefined)[];
+  /** The most edits forgiven in any of them. */
+  readonly most: number;
+}
+
+/** The bit of a letter; everything that is none shares one. */
+const bitOf = (code: number): number => (code >= 97 && code <= 122 ? 1 << (code - 97) : 1 << 26);
+
+function signed(text: string, most: number): Signed {
+  let [once, twice] = [0, 0];
+  for (let i = 0; i < text.length; i += 1) {
+    const bit = bitOf(text.charCodeAt(i));
+    twice |= once & bit;
+    once |= bit;
+  }
+  return { text, most, once, twice };
+}
+
+/** Bits set in a word of 32. Source: Warren, Hacker's Delight, 2nd ed., section 5-1. */
+function bits(word: number): number {
+  let n = word - ((word >>> 1) & 0x55555555);
+  n = (n & 0x33333333) + ((n >>> 2) & 0x33333333);
+  return (((n + (n >>> 4)) & 0x0f0f0f0f) * 0x01010101) >>> 24;
+}
+
+/** Makes texts searchable, each with the edits forgiven in it; of equal ones the most forgiving counts. */
+export function signatures(texts: Iterable<readonly [text: string, most: number]>): Signatures {
+  const widest = new Map<string, number>();
+  for (const [text, most] of texts) widest.set(text, Math.max(most, widest.get(text) ?? 0));
+  const byLength: Signed[][] = [];
+  for (const [text, most] of widest) (byLength[text.length] ??= []).push(signed(text, most));
+  return { byLength, most: Math.max(0, ...widest.values()) };
+}
+
+/**
+ * Could two texts lie within so many edits? One edit takes at most one letter from a text and brings at most one, and a
+ * swap neither, so that more letters on one side alone rule a pair out.
+ */
+const mayLieWithin = (a: Signed, b: Signed, most: number): boolean =>
+  bits(a.once & ~b.once) <= most &&
+  bits(b.once & ~a.once) <= most &&
+  bits(a.twice & ~b.twice) <= most &&
+  bits(b.twice & ~a.twice) <= most;
+
+/** Finds all kept texts near one, measuring only those whose length and letters do not rule them out. */
+export function nearTexts(index: Signatures, typed: string): readonly string[] {
+  const own = signed(typed, 0);
+  const found: string[] = [];
+  for (let by = -index.most; by <= index.most; by += 1) {
+    for (const kept of index.byLength[typed.length + by] ?? []) {
+      if (Math.abs(by) > kept.most || !mayLieWithin(own, kept, kept.most)) continue;
+      if (alignmentDistance(typed, kept.text, kept.most) <= kept.most) found.push(kept.text);
+    }
+  }
+  return found;
+}

@@ -1,0 +1,2 @@
+export { seeded } from './seeded.ts';
+export { median } from './median.ts';

@@ -1,0 +1,229 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Value } from '../characters/index.ts';
+import { july, taxon, value, vocabulary } from '../compare/fixture.ts';
+import { comparePair, expectedCharacters } from '../tells/index.ts';
+import type { Described, DescribedTaxon, LibraryData } from '../tells/index.ts';
+import {
+  compareStation,
+  conditionsOf,
+  freezeStation,
+  groundsOf,
+  shownValue,
+  shownValues,
+  stationChecker,
+  stationShown,
+} from './index.ts';
+import type { Setting, Shown } from './index.ts';
+
+const state = (...states: string[]): Value => ({
+  kind: 'states',
+  states: states.map((s) => ({ state: s, freq: 'usual' as const })),
+});
+
+describe('a station as it is frozen', () => {
+  const described = (id: string, values: Record<string, Value>): DescribedTaxon => ({
+    id,
+    subject: { windows: [], persistence: 'evergreen' },
+    profile: new Map(),
+    windows: [],
+    values: new Map(Object.entries(values).map(([k, value]) => [k, { value }])),
+  });
+  const own = described('grandis', {
+    'needle.bands': state('below-only'),
+    'needle.attachment': state('disc'),
+  });
+  const other = described('lasiocarpa', {
+    'needle.bands': state('both-sides'),
+    'needle.attachment': state('disc'),
+  });
+  const setting: Setting = {
+    date: '2026-10-01',
+    material: ['tree', 'twig'],
+    takenOn: {},
+    handling: ['look', 'touch'],
+    distance: 'hand',
+    wet: false,
+  };
+  const shown = (certified: Shown['certified'] = {}): Shown => ({
+    individual: 'tree',
+    taxon: 'grandis',
+    certified,
+    cautions: [],
+  });
+
+  test('keeps profile and what was checked apart, and what was checked counts', () => {
+    const { values } = freezeStation(
+      shown({ 'needle.bands': state('both-sides') }),
+      setting,
+      own,
+      [own, other],
+      vocabulary,
+    );
+    const bands = values.find((v) => v.character === 'needle.bands');
+    expect(bands).toEqual({
+      character: 'needle.bands',
+      profile: state('below-only'),
+      certified: state('both-sides'),
+    });
+    expect(bands && shownValue(bands)).toEqual(state('both-sides'));
+    expect(values.map((v) => v.character)).toEqual(['needle.attachment', 'needle.bands']);
+  });
+
+  test('has every other species of the list with what separates it, by what the tree shows', () => {
+    const told = freezeStation(shown(), setting, own, [own, other], vocabulary).rivals;
+    expect(told).toMatchObject([
+      {
+        rival: 'lasiocarpa',
+        verdict: 'told',
+        tells: [{ character: 'needle.bands', strength: 'clean', overlap: 0, partly: false }],
+      },
+    ]);
+    const odd = freezeStation(
+      shown({ 'needle.bands': state('both-sides') }),
+      setting,
+      own,
+      [own, other],
+      vocabulary,
+    ).rivals;
+    expect(odd).toMatchObject([{ rival: 'lasiocarpa', verdict: 'twins', tells: [] }]);
+  });
+
+  test('of a species that nothing is known of keeps what was checked, and no rivals', () => {
+    expect(
+      freezeStation(shown({ 'needle.bands': state('none') }), setting, null, [other], vocabulary),
+    ).toEqual({
+      values: [{ character: 'needle.bands', profile: null, certified: state('none') }],
+      rivals: [],
+    });
+  });
+
+  test('a caution takes out what it forbids', () => {
+    expect(conditionsOf(setting, { cautions: [{ forbids: ['touch', 'look'] }] }).handling).toEqual(['look']);
+  });
+});
+
+describe('what a tree shows at a station', () => {
+  const NEEDLES = { 'leaf.kind': 'needle', 'leaf.persistence': 'evergreen' };
+  const of = (id: string, cells: Readonly<Record<string, string>>): DescribedTaxon => ({
+    ...taxon(id, { ...NEEDLES, ...cells }),
+    profile: new Map(),
+    windows: [],
+  });
+  const whitebark = of('whitebark', { 'needle.bundle_count': '5', 'fruit.falls': 'torn-apart-by-birds' });
+  const limber = of('limber', { 'needle.bundle_count': '5', 'fruit.falls': 'falls-whole' });
+  const lodgepole = of('lodgepole', { 'needle.bundle_count': '2', 'fruit.falls': 'stays-for-years' });
+  const list = [whitebark, limber, lodgepole];
+  const october: Setting = { ...july, date: '2026-10-01', material: ['tree', 'twig', 'leaf'] };
+  const standing = (more: Partial<Shown> = {}): Shown => ({
+    individual: 'tree',
+    taxon: 'limber',
+    certified: {},
+    cautions: [],
+    ...more,
+  });
+  const verdicts = (shown: Shown, setting: Setting, own = limber): Readonly<Record<string, string>> =>
+    Object.fromEntries(
+      compareStation(stationShown(shown, setting, own), list, vocabulary).map((r) => [r.b, r.verdict]),
+    );
+
+  test('two five-needle pines are twins until what fell is added', () => {
+    expect(verdicts(standing(), october)).toEqual({ whitebark: 'twins', lodgepole: 'told' });
+    const litter: Setting = { ...october, material: ['tree', 'twig', 'leaf', 'litter'] };
+    expect(verdicts(standing(), litter)).toEqual({ whitebark: 'told', lodgepole: 'told' });
+  });
+
+  test('certified states stand before the profile of the species', () => {
+    const four = standing({ certified: { 'needle.bundle_count': value('needle.bundle_count', '4') } });
+    expect(verdicts(four, october)).toMatchObject({ whitebark: 'told' });
+  });
+
+  test('on a tree whose foliage is out of reach nothing is told by it', () => {
+    const reach = { leaf: 'out', form: 'far', bark: 'out', twig: 'out', fruit: 'out' } as const;
+    const high = standing({ taxon: 'lodgepole', reach });
+    expect(verdicts(high, { ...october, material: ['tree'] }, lodgepole)).not.toMatchObject({
+      whitebark: 'told',
+    });
+  });
+
+  test('what a caution forbids there tells nothing apart', () => {
+    const one = of('one', { 'bark.smell': 'vanilla' });
+    const two = of('two', { 'bark.smell': 'turpentine' });
+    const nose: Setting = { ...october, handling: ['look', 'touch', 'smell'] };
+    const shown = standing({ taxon: 'one' });
+    const told = (s: Shown) => compareStation(stationShown(s, nose, one), [one, two], vocabulary)[0]?.verdict;
+    expect(told(shown)).toBe('told');
+    expect(told({ ...shown, cautions: [{ forbids: ['smell'] }] })).not.toBe('told');
+  });
+
+  test('it says of every other species what comparing the two alone says', () => {
+    const at = stationShown(standing({ certified: { 'bark.texture': state('smooth') } }), october, limber);
+    const expected = expectedCharacters(list);
+    expect(compareStation(at, list, vocabulary)).toEqual(
+      list
+        .filter((d) => d.id !== 'limber')
+        .map((d: Described) => comparePair(at.tree, d, vocabulary, at.conditions, expected)),
+    );
+  });
+
+  test('what is shown is one set of values, whether it is frozen or stands as it is now', () => {
+    const grounds = groundsOf(limber.values, { 'needle.bundle_count': value('needle.bundle_count', '4') });
+    expect(shownValues(grounds)).toEqual(
+      new Map(
+        [...limber.values].map(([k, v]) => [
+          k,
+          k === 'needle.bundle_count' ? value('needle.bundle_count', '4') : v.value,
+        ]),
+      ),
+    );
+    const at = stationShown(
+      standing({ certified: { 'needle.bundle_count': value('needle.bundle_count', '4') } }),
+      october,
+      limber,
+    );
+    expect(new Map([...at.tree.values].map(([k, v]) => [k, v.value]))).toEqual(shownValues(grounds));
+  });
+});
+
+describe('stations checked against a list', () => {
+  const data: LibraryData = {
+    taxa: [
+      { id: 'a', parents: [] },
+      { id: 'b', parents: [] },
+      { id: 'stranger', parents: [] },
+    ],
+    statements: [
+      { taxon: 'a', character: 'bark.texture', source: 's', value: state('smooth') },
+      { taxon: 'b', character: 'bark.texture', source: 's', value: state('furrowed') },
+    ],
+    windows: [],
+    sources: [{ id: 's', rank: 1 }],
+    policy: 'widest',
+  } as unknown as LibraryData;
+  const at = (of: string) => ({
+    shown: { individual: `tree of ${of}`, taxon: of, certified: {}, cautions: [] },
+    setting: july,
+    site: 'here',
+    place: { lat: 46.9, lon: -116.2, elevM: 800, sightings: [] },
+  });
+
+  test('each is told, twins or unproven, with what might settle it', () => {
+    const check = stationChecker(['a', 'b'], data, vocabulary);
+    expect(check(at('a'))).toEqual({ told: ['b'], twins: [], unproven: [] });
+    // Nothing of it is described, so nothing is proven.
+    const found = check(at('stranger'));
+    expect(found.told).toEqual([]);
+    expect(found.unproven.map((u) => u.taxon)).toEqual(['a', 'b']);
+  });
+
+  test('a tree of a species the library does not know is unproven against all', () => {
+    const check = stationChecker(['a', 'b'], data, vocabulary);
+    expect(check(at('nowhere'))).toEqual({
+      told: [],
+      twins: [],
+      unproven: [
+        { taxon: 'a', open: [] },
+        { taxon: 'b', open: [] },
+      ],
+    });
+  });
+});

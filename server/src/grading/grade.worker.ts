@@ -1,0 +1,24 @@
+import { parentPort } from 'node:worker_threads';
+import { grader } from '@hurrow/core/grading';
+import type { Grader } from '@hurrow/core/grading';
+import { gradeText } from './gradeText.ts';
+import type { TextTask } from './gradeText.ts';
+import { wholeContext } from './plainContext.ts';
+import type { PlainContext } from './plainContext.ts';
+
+type Asked = { readonly context: PlainContext } | { readonly task: TextTask };
+
+let grade: Grader | null = null;
+
+parentPort?.on('message', (asked: Asked) => {
+  if ('context' in asked) {
+    grade = grader(wholeContext(asked.context));
+    return;
+  }
+  try {
+    if (!grade) throw new Error('Grading was asked for before its key was given');
+    parentPort?.postMessage({ graded: gradeText(asked.task, grade) });
+  } catch (error) {
+    parentPort?.postMessage({ failed: error instanceof Error ? error.message : String(error) });
+  }
+});

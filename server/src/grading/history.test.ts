@@ -1,0 +1,407 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { Dispute, SittingDetail, WalkSitting } from '@hurrow/contract';
+import { countedOf } from '@hurrow/core/answers';
+import type { Candidate } from '@hurrow/core/answers';
+import { answersInMemory } from '../answers/index.ts';
+import { restoreBackup, writeBackup } from '../backup/index.ts';
+import { openPglite } from '../db/index.ts';
+import type { Database } from '../db/index.ts';
+import { answersFor, id, joinWalk, moveSitting, openTestApp, send, WS } from '../testing/index.ts';
+import type { Client, TestApp } from '../testing/index.ts';
+
+/** A section large enough for mix-ups to be the class's. */
+const STUDENTS = Array.from({ length: 22 }, (_, i) => `3${String(i).padStart(2, '0')}`);
+const NAMES = [
+  'grand fir',
+  'subalpine fir',
+  'limber pine',
+  'whitebark pine',
+  'grand fri',
+  'no such tree',
+  '',
+] as const;
+const TREES = ['tree-a', 'tree-b', 'tree-c', 'tree-d'] as const;
+
+type Step =
+  | {
+      readonly do: 'answer';
+      readonly who: number;
+      readonly phone: number;
+      readonly station: number;
+      readonly name: number;
+    }
+  | {
+      readonly do: 'sheet';
+      readonly who: number;
+      readonly station: number;
+      readonly name: number;
+      readonly correction: boolean;
+    }
+  | { readonly do: 'close' | 'grade' | 'return' | 'revise' | 'reopen' }
+  | { readonly do: 'decide'; readonly which: number; readonly decision: 'count' | 'keep' | 'drop' }
+  | { readonly do: 'swap'; readonly station: number; readonly tree: number }
+  | { readonly do: 'identify'; readonly tree: number; readonly taxon: number }
+  | { readonly do: 'rule'; readonly name: number; readonly taxon: number }
+  | { readonly do: 'merge'; readonly who: number; readonly other: number }
+  | { readonly do: 'unmerge'; readonly which: number }
+  | { readonly do: 'erase'; readonly who: number };
+
+const who = fc.nat(STUDENTS.length - 1);
+const station = fc.integer({ min: 1, max: 4 });
+const name = fc.nat(NAMES.length - 1);
+const step: fc.Arbitrary<Step> = fc.oneof(
+  {
+    weight: 10,
+    arbitrary: fc.record({ do: fc.constant('answer' as const), who, phone: fc.nat(1), station, name }),
+  },
+  {
+    weight: 3,
+    arbitrary: fc.record({ do: fc.constant('sheet' as const), who, station, name, correction: fc.boolean() }),
+  },
+  {
+    weight: 6,
+    arbitrary: fc.record({ do: fc.constantFrom('close', 'grade', 'return', 'revise', 'reopen') }),
+  },
+  {
+    weight: 3,
+    arbitrary: fc.record({
+      do: fc.constant('decide' as const),
+      which: fc.nat(9),
+      decision: fc.constantFrom('count', 'keep', 'drop'),
+    }),
+  },
+  {
+    weight: 1,
+    arbitrary: fc.record({
+      do: fc.constant('swap' as const),
+      station: fc.integer({ min: 0, max: 3 }),
+      tree: fc.nat(3),
+    }),
+  },
+  {
+    weight: 1,
+    arbitrary: fc.record({ do: fc.constant('identify' as const), tree: fc.nat(3), taxon: fc.nat(2) }),
+  },
+  { weight: 1, arbitrary: fc.record({ do: fc.constant('rule' as const), name, taxon: fc.nat(2) }) },
+  { weight: 2, arbitrary: fc.record({ do: fc.constant('merge' as const), who, other: who }) },
+  { weight: 1, arbitrary: fc.record({ do: fc.constant('unmerge' as const), which: fc.nat(5) }) },
+  { weight: 1, arbitrary: fc.record({ do: fc.constant('erase' as const), who }) },
+);
+
+interface Played {
+  readonly owner: Client;
+  readonly sitting: string;
+  readonly phones: Map<string, { phone: Client; walk: WalkSitting }>;
+  readonly code: string;
+  seq: number;
+}
+
+let app: TestApp;
+let owner: Client;
+let section: string;
+beforeAll(async () => {
+  app = await openTestApp();
+  owner = await app.owner();
+  const made = await owner.call<{ id: string }>('POST', '/api/sections', {
+    name: 'Large lab',
+    term: 'now',
+    list: id('list'),
+    site: id('site'),
+    students: STUDENTS.map((code) => ({ code })),
+  });
+  section = made.body.id;
+});
+afterAll(() => app.close());
+
+async function open(on: string): Promise<Played> {
+  const made = await owner.call<SittingDetail>('POST', `/api/quizzes/${id('quiz')}/sittings`, {
+    section,
+    on,
+  });
+  const opened = await owner.call<{ code: string }>(
+    'POST',
+    `/api/sittings/${made.body.id}/state`,
+    { to: 'open' },
+    { version: made.body.version },
+  );
+  return { owner, sitting: made.body.id, code: opened.body.code, phones: new Map(), seq: 0 };
+}
+
+async function phoneOf(
+  p: Played,
+  student: string,
+  n: number,
+): Promise<{ phone: Client; walk: WalkSitting } | null> {
+  const key = `${student}/${n}`;
+  const had = p.phones.get(key);
+  if (had) return had;
+  const made = await joinWalk(app, p.code, student).catch(() => null);
+  if (made) p.phones.set(key, made);
+  return made;
+}
+
+const refusedFine = (status: number): void => {
+  if (status >= 500) throw new Error(`A step failed with ${status}`);
+};
+
+/** Does one step; a refusal is fine, a fault is not. */
+async function take(p: Played, s: Step): Promise<void> {
+  const at = `/api/sittings/${p.sitting}`;
+  const taxa = ['grandis', 'lasiocarpa', 'flexilis'];
+  switch (s.do) {
+    case 'answer': {
+      const had = await phoneOf(p, STUDENTS[s.who] ?? '', s.phone);
+      if (!had) return;
+      p.seq += 1;
+      const given = { call: 'none', name: NAMES[s.name] ?? '', sure: 'sure' } as const;
+      return refusedFine((await send(had.phone, answersFor(had.walk, s.station, given, p.seq))).status);
+    }
+    case 'sheet': {
+      const student = await app.db.query<{ id: string }>('select id from student where code = $1', [
+        STUDENTS[s.who],
+      ]);
+      const sheet = `${at}/sheets/${student[0]?.id ?? id('nobody')}`;
+      const read = await p.owner.call<{
+        asks?: { kind: string; number: number; ask: string; sittingStation: string }[];
+      }>('GET', sheet);
+      const ask = read.body.asks?.find((a) => a.kind === 'common' && a.number === s.station);
+      if (!ask) return;
+      p.seq += 1;
+      const answer = {
+        id: `00000000-0000-4000-8000-${p.sitting.slice(-6)}${String(p.seq).padStart(6, '0')}`,
+        sittingStation: ask.sittingStation,
+        ask: ask.ask,
+        typed: NAMES[s.name],
+        correction: s.correction,
+      };
+      return refusedFine((await p.owner.call('POST', sheet, { answers: [answer] })).status);
+    }
+    case 'close':
+    case 'reopen':
+    case 'return':
+      return moveSitting(
+        p.owner,
+        p.sitting,
+        { close: 'closed', reopen: 'open', return: 'returned' }[s.do],
+      ).catch(() => undefined);
+    case 'grade':
+      return refusedFine((await p.owner.call('POST', `${at}/grading-runs`)).status);
+    case 'revise':
+      return refusedFine(
+        (await p.owner.call('POST', `${at}/key-revisions`, { stations: null, why: 'As it is now.' })).status,
+      );
+    case 'decide': {
+      const all = (await p.owner.call<Dispute[]>('GET', `${at}/disputes`)).body;
+      const one = all[s.which % Math.max(1, all.length)];
+      if (!one) return;
+      return refusedFine(
+        (await p.owner.call('POST', `${at}/dispute-decisions`, { disputes: [one.id], decision: s.decision }))
+          .status,
+      );
+    }
+    case 'swap': {
+      const there = (await p.owner.call<SittingDetail>('GET', at)).body.stations[s.station];
+      if (!there) return;
+      const body = {
+        distance: there.distance,
+        material: there.material,
+        individual: id(TREES[s.tree] ?? ''),
+      };
+      return refusedFine(
+        (await p.owner.call('PUT', `/api/sitting-stations/${there.id}`, body, { version: there.version }))
+          .status,
+      );
+    }
+    case 'identify':
+      await app.db.query(
+        `insert into determination (ws, id, individual, taxon, sureness) values ($1, gen_random_uuid(), $2, $3, 'sure')`,
+        [WS, id(TREES[s.tree] ?? ''), id(taxa[s.taxon] ?? '')],
+      );
+      return;
+    case 'rule': {
+      const body = {
+        typed: NAMES[s.name] || 'no such tree',
+        taxon: id(taxa[s.taxon] ?? ''),
+        outcome: 'exact',
+      };
+      return refusedFine((await p.owner.call('PUT', `${at}/name-rulings`, body)).status);
+    }
+    case 'merge': {
+      const pair = await app.db.query<{ id: string }>('select id from student where code = any($1)', [
+        [STUDENTS[s.who], STUDENTS[s.other]],
+      ]);
+      const [one, other] = pair;
+      if (!one || !other) return;
+      return refusedFine(
+        (await p.owner.call('POST', `/api/students/${one.id}/person`, { other: other.id })).status,
+      );
+    }
+    case 'unmerge': {
+      const merges = await app.db.query<{ id: string }>(
+        'select id from person_merge where undone_at is null',
+      );
+      const one = merges[s.which % Math.max(1, merges.length)];
+      if (one) refusedFine((await p.owner.call('DELETE', `/api/person-merges/${one.id}`)).status);
+      return;
+    }
+    case 'erase': {
+      const [student] = await app.db.query<{ id: string }>('select id from student where code = $1', [
+        STUDENTS[s.who],
+      ]);
+      if (student) refusedFine((await p.owner.call('DELETE', `/api/students/${student.id}`)).status);
+    }
+  }
+}
+
+/** What is kept, each table in one order, without what a restore makes again. */
+async function kept(db: Database, wanted: string): Promise<Record<string, unknown>> {
+  const rows = async (sql: string): Promise<unknown> => db.query(sql, [wanted]);
+  return {
+    cell: await rows(
+      `select sitting, material_class, form, truth, named, answer, looks, students, guesses, listed from cell where section = $1 order by 1,2,3,4,5,6`,
+    ),
+    cell_student: await rows(
+      `select sitting, student, truth, named, answer, looks from cell_student where section = $1 order by 1,2,3,4,5`,
+    ),
+    cell_section: await rows(
+      `select term, material_class, form, truth, named, answer, looks, students from cell_section where section = $1 order by 2,3,4,5,6`,
+    ),
+    met: await rows(
+      `select sitting_station, student from look where section = $1 and met_before order by 1, 2`,
+    ),
+  };
+}
+
+/**
+ * The same counted again from the answers and the grades alone: who took part, what the newest run says of each of their
+ * answers that counts, by the station keys it went by. Written another way than the application counts.
+ */
+async function recounted(db: Database, wanted: string): Promise<Record<string, unknown>> {
+  const look = `with newest as (
+      select distinct on (g.sitting) g.id as run, g.sitting, s.section, s.on_date, k.list_rev from grading_run g
+      join sitting s on s.id = g.sitting join sitting_key k on k.sitting = g.sitting and k.rev = g.key_rev
+      where s.section = $1 order by g.sitting, g.seq desc),
+    answered as (
+      select n.run, t.sitting, t.student, r.sitting_station, r.id as response, r.value, a.kind as ask, g.outcome, g.taxon
+      from newest n join run_grade g on g.run = n.run join response r on r.id = g.response
+      join attempt t on t.id = r.attempt join ask a on a.id = r.ask),
+    sure as (
+      select t.sitting, t.student, r.sitting_station, r.value ->> 'sure' as sure, r.id as response from newest n
+      join attempt t on t.sitting = n.sitting join response r on r.attempt = t.id join ask a on a.id = r.ask
+      where a.kind = 'sureness' and r.value ->> 'kind' = 'sureness'),
+    part as (
+      select sitting, student from answered union select sitting, student from sure
+      union select t.sitting, t.student from attempt t join newest n on n.sitting = t.sitting where t.submitted_at is not null),
+    look as (
+      select n.section, n.sitting, n.on_date, n.list_rev, p.student, rk.sitting_station, k.individual, k.taxon as truth,
+        case when 'tree' = any(ss.material) or 'bark' = any(ss.material) or 'litter' = any(ss.material) then 'standing'
+          else 'cut' end as material_class,
+        case when x.outcome is null or x.outcome = 'blank' then 'blank'
+          when x.outcome in ('exact', 'abbreviated', 'misspelled', 'synonym', 'older_family', 'shared_common') then 'right'
+          when x.outcome = 'genus_only' then 'genus_only' when x.outcome = 'cannot_tell' then 'cannot_tell'
+          when x.outcome = 'other_species' then 'other' else 'unlisted' end as named,
+        x.taxon
+      from newest n join part p on p.sitting = n.sitting join run_key rk on rk.run = n.run
+      join station_key k on k.sitting_station = rk.sitting_station and k.rev = rk.rev
+      join sitting_station ss on ss.id = rk.sitting_station
+      left join answered x on x.run = n.run and x.student = p.student and x.sitting_station = rk.sitting_station and x.ask = 'common'),
+    looks as (
+      select *, case named when 'right' then truth when 'other' then taxon end as answer, 'typed' as form from look)`;
+  const rows = (sql: string): Promise<unknown> => db.query(`${look} ${sql}`, [wanted]);
+  return {
+    cell: await rows(
+      `select l.sitting, material_class, form, truth, named, answer, count(*) as looks, count(distinct student) as students,
+         0 as guesses, case when answer is null then null
+           when bool_or(exists (select 1 from sitting_taxon t where t.sitting = l.sitting and t.rev = l.list_rev and t.taxon = l.answer and t.taught))
+           then (select count(distinct o.student) from looks o where o.sitting = l.sitting and o.truth = l.truth and o.material_class = l.material_class)
+           else 0 end as listed
+       from looks l group by l.sitting, material_class, form, truth, named, answer order by 1,2,3,4,5,6`,
+    ),
+    cell_student: await rows(
+      `select sitting, student, truth, named, answer, count(*) as looks from looks group by 1,2,3,4,5 order by 1,2,3,4,5`,
+    ),
+    cell_section: await rows(
+      `select 'now' as term, material_class, form, truth, named, answer, count(*) as looks, count(distinct student) as students
+       from looks group by material_class, form, truth, named, answer order by 2,3,4,5,6`,
+    ),
+    met: await rows(
+      // Who is one person: groups grow by each merge until nothing changes, written without the view.
+      `, pairs as (
+         select a.id as one, b.id as other from person_merge m join student a on a.person = m.a join student b on b.person = m.b
+         where m.undone_at is null),
+       near as (select one, other from pairs union select other, one from pairs union select id, id from student),
+       two as (select distinct x.one, y.other from near x join near y on y.one = x.other),
+       four as (select distinct x.one, y.other from two x join two y on y.one = x.other),
+       eight as (select distinct x.one, y.other from four x join four y on y.one = x.other),
+       person as (select distinct x.one, y.other from eight x join eight y on y.one = x.other)
+       select l.sitting_station, l.student from looks l where exists (select 1 from looks e join person p on p.one = l.student and p.other = e.student
+         where e.individual = l.individual and (e.on_date < l.on_date or (e.on_date = l.on_date and e.sitting < l.sitting))) order by 1, 2`,
+    ),
+  };
+}
+
+interface Slot extends Candidate {
+  readonly slot: string;
+}
+
+/** The answer that counts at each question, by the rule in core, and by the view. */
+async function countedBoth(db: Database): Promise<readonly [unknown, unknown]> {
+  const all = await db.query<Slot & { state: string | null; decided: string | null }>(
+    `select r.id, t.origin, r.precedence, t.takeover, r.seq, r.received_at as "receivedAt", d.state, d.decided_at as decided,
+       t.sitting || '/' || t.student || '/' || r.sitting_station || '/' || r.ask as slot
+     from response r join attempt t on t.id = r.attempt left join answer_dispute d on d.response = r.id`,
+  );
+  const slots = new Map<string, Slot[]>();
+  for (const { state, decided, ...r } of all) {
+    const dispute = state === null ? null : { state: state as 'open', decidedAt: decided };
+    slots.set(r.slot, [...(slots.get(r.slot) ?? []), { ...r, dispute }]);
+  }
+  const byRule = [...slots].flatMap(([slot, answers]) => {
+    const one = countedOf(answers);
+    return one ? [`${slot} ${one.id}`] : [];
+  });
+  const byView = await db.query<{ line: string }>(
+    `select sitting || '/' || student || '/' || sitting_station || '/' || ask || ' ' || response as line from counted_answer`,
+  );
+  return [byRule.sort(), byView.map((r) => r.line).sort()];
+}
+
+test('whatever happens to sittings, what is kept of a section equals a recount from its answers and grades', async () => {
+  let day = 0;
+  await fc.assert(
+    fc.asyncProperty(fc.array(step, { minLength: 25, maxLength: 45 }), async (steps) => {
+      day += 1;
+      const p = await open(`2026-11-${String(day).padStart(2, '0')}`);
+      // A class that took part, so that there is something to count.
+      for (const [i, code] of STUDENTS.entries()) {
+        const had = await phoneOf(p, code, 0);
+        if (!had) continue;
+        await send(had.phone, answersFor(had.walk, 1, { name: NAMES[i % 2] ?? '', sure: 'leaning' }));
+      }
+      for (const s of steps) await take(p, s);
+      await moveSitting(owner, p.sitting, 'closed').catch(() => undefined);
+      refusedFine((await owner.call('POST', `/api/sittings/${p.sitting}/grading-runs`)).status);
+      expect(await kept(app.db, section)).toEqual(await recounted(app.db, section));
+      const [byRule, byView] = await countedBoth(app.db);
+      expect(byView).toEqual(byRule);
+    }),
+    { numRuns: 4, seed: 12, endOnFailure: true },
+  );
+  const states = await app.db.query<{ n: number }>(
+    'select count(*)::integer as n from pair_state where section = $1',
+    [section],
+  );
+  expect(states[0]?.n).toBeGreaterThan(0);
+  // A restored backup holds the same sums.
+  if (app.db.kind !== 'pglite') return;
+  const zip = await writeBackup(app.db, app.answers, 'test', '2026-12-01T00:00:00Z');
+  const again = await openPglite();
+  try {
+    await restoreBackup(again, answersInMemory(), zip, []);
+    expect(await kept(again, section)).toEqual(await kept(app.db, section));
+    expect(await kept(again, section)).toEqual(await recounted(again, section));
+  } finally {
+    await again.close();
+  }
+});

@@ -1,0 +1,7 @@
+export { gradingHandlers } from './routes.ts';
+export { gradeSitting } from './run.ts';
+export { readOwnGrades } from './ownGrades.ts';
+export type { ReadGrade } from './gradeRows.ts';
+export { upgradeSittings } from './upgrade.ts';
+export { countAnswers } from './answers.ts';
+export { makeGradingReady } from './graders.ts';

@@ -1,0 +1,258 @@
+import { v7 } from 'uuid';
+import { keyFor } from '@hurrow/core/quizzes';
+import { insertRows, maybe } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { conflict } from '../http/index.ts';
+import { heldAt, lockKey, readKey, truthOf } from '../sittings/index.ts';
+import type { LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
+import { countSums, lockSums } from '../sums/index.ts';
+import {
+  attendees,
+  countAnswers,
+  countedAnswers,
+  firstAnswers,
+  firstCalls,
+  participants,
+} from './answers.ts';
+import type { Whose } from './answers.ts';
+import { benchOf } from './context.ts';
+import type { Bench } from './context.ts';
+import { startGrading } from './graders.ts';
+import type { Grading } from './graders.ts';
+import type { TextGrades } from './gradeText.ts';
+import { writeGrades, writeLooks } from './stationRows.ts';
+import type { Run } from './stationRows.ts';
+
+/** Changes whenever the same answers under the same key could be graded otherwise. */
+export const ENGINE = 'grading-2';
+
+export interface RunInput {
+  readonly ws: string;
+  readonly sitting: SittingRow;
+  readonly by: string | null;
+  readonly at: string;
+  readonly cause: string;
+  /** The normal form of a name that was just decided. Where nothing else is new, only answers with it are graded again. */
+  readonly decided?: string;
+}
+
+export interface RunDone {
+  readonly run: string;
+  /** Answers whose grade is other than before. */
+  readonly changed: number;
+}
+
+/** The stations to be graded, with the students there. */
+type Scope = ReadonlyMap<string, Whose>;
+
+const STATE_WORDS: Readonly<Record<string, string>> = {
+  draft: 'a draft',
+  locked: 'not open yet',
+  open: 'still open',
+};
+
+async function lockedKey(tx: Sql, { ws, sitting, by, at }: RunInput): Promise<LockedKey> {
+  await lockKey(tx, ws, sitting, by, at);
+  const key = await readKey(tx, ws, sitting.id);
+  if (!key) throw new Error('A key that was locked is not there');
+  return key;
+}
+
+/** Keeps which revision of each station's key a run graded by. */
+export const writeRunKeys = (tx: Sql, ws: string, run: string, key: LockedKey): Promise<void> =>
+  insertRows(
+    tx,
+    'run_key',
+    [...key.stations.values()]
+      .flatMap((s) => heldAt(key, s))
+      .map((s) => ({ ws, run, sitting_station: s.sittingStation, rev: s.rev })),
+  );
+
+interface Before {
+  readonly seq: number;
+  readonly key_rev: number;
+  readonly ruling_seq: number;
+}
+
+const runBefore = (tx: Sql, ws: string, sitting: string): Promise<Before | null> =>
+  maybe<Before>(
+    tx,
+    'select seq, key_rev, ruling_seq from grading_run where ws = $1 and sitting = $2 order by seq desc limit 1',
+    [ws, sitting],
+  );
+
+/** Where a written name stands in the grades in force: at which stations, by whom. */
+async function placesOf(tx: Sql, ws: string, sitting: string, folded: string): Promise<Scope> {
+  const rows = await tx.query<{ station: string; students: readonly string[] }>(
+    `select r.sitting_station as station, array_agg(distinct t.student) as students
+     from grade g join response r on r.ws = g.ws and r.id = g.response join attempt t on t.ws = r.ws and t.id = r.attempt
+     where g.ws = $1 and g.folded = $3 and g.last_seq is null and t.sitting = $2 group by r.sitting_station`,
+    [ws, sitting, folded],
+  );
+  return new Map(rows.map((r) => [r.station, r.students]));
+}
+
+interface Scoped {
+  readonly scope: Scope;
+  /** Whether only answers with the decided name are graded. */
+  readonly isPart: boolean;
+}
+
+/** All stations, unless nothing but the decided name is new since the grading before. */
+async function scopeOf(
+  tx: Sql,
+  { ws, sitting, decided }: RunInput,
+  key: LockedKey,
+  bench: Bench,
+  before: Before | null,
+): Promise<Scoped> {
+  const news = bench.decisions.all.filter((d) => d.seq > (before?.ruling_seq ?? 0));
+  const isPart =
+    decided !== undefined && before?.key_rev === key.rev && news.every((d) => d.folded === decided);
+  const scope = isPart
+    ? await placesOf(tx, ws, sitting.id, decided)
+    : new Map([...key.stations.keys()].map((s) => [s, null] as const));
+  return { scope, isPart };
+}
+
+interface Pending {
+  readonly station: StationKey;
+  readonly whose: Whose;
+  readonly graded: Promise<TextGrades>;
+}
+
+/** The students at a station by the revision of its key that holds for them. */
+async function byRevision(
+  tx: Sql,
+  ws: string,
+  bench: Bench,
+  station: StationKey,
+  students: readonly string[],
+): Promise<ReadonlyMap<StationKey, readonly string[]>> {
+  const held = heldAt(bench, station);
+  const first = await firstAnswers(tx, ws, station.sittingStation);
+  const found = new Map<StationKey, string[]>(held.map((k) => [k, []]));
+  for (const student of students) found.get(keyFor(held, first.get(student) ?? null))?.push(student);
+  return found;
+}
+
+/** Reads the answers of each station in scope and gives them to be graded, without waiting for the grades. */
+async function readStations(
+  tx: Sql,
+  run: Run,
+  bench: Bench,
+  scope: Scope,
+  grading: Grading,
+): Promise<Pending[]> {
+  const { ws } = run;
+  const pending: Pending[] = [];
+  const isWhole = [...scope.values()].some((w) => w === null);
+  const everybody = isWhole ? await participants(tx, ws, run.sitting.id) : [];
+  const took = new Set(everybody);
+  const give = async (station: StationKey, whose: Whose, students: readonly string[]): Promise<void> => {
+    const answers = await countedAnswers(tx, ws, station.sittingStation, whose);
+    const calls = await firstCalls(tx, ws, station.sittingStation, whose);
+    const graded = grading.grade({
+      asks: station.accept.asks,
+      truth: truthOf(station),
+      answers,
+      calls,
+      students,
+    });
+    // What fails is told where it is waited for.
+    graded.catch(() => undefined);
+    pending.push({ station, whose, graded });
+  };
+  for (const station of bench.stations.values()) {
+    const whose = scope.get(station.sittingStation);
+    if (whose === undefined) continue;
+    if (!bench.earlier.has(station.sittingStation)) {
+      await give(station, whose, whose ?? everybody);
+      continue;
+    }
+    // Also of whoever no answer counts any more, so that what they had is ended.
+    const all = whose ?? (await attendees(tx, ws, run.sitting.id));
+    for (const [key, own] of await byRevision(tx, ws, bench, station, all))
+      if (own.length > 0) await give(key, own, whose === null ? own.filter((s) => took.has(s)) : own);
+  }
+  return pending;
+}
+
+/** Grades the stations in scope; while one is graded, the next is read. @returns how many grades are other than before. */
+async function gradeStations(tx: Sql, run: Run, bench: Bench, { scope, isPart }: Scoped): Promise<number> {
+  const answers = isPart ? 0 : await countAnswers(tx, run.ws, run.sitting.id);
+  const grading = startGrading(bench.context, answers);
+  let changed = 0;
+  try {
+    for (const { station, whose, graded } of await readStations(tx, run, bench, scope, grading)) {
+      const { grades, looks } = await graded;
+      changed += await writeGrades(tx, run, station.sittingStation, grades, whose);
+      await writeLooks(tx, run, station, looks, whose);
+    }
+  } finally {
+    grading.end();
+  }
+  return changed;
+}
+
+/**
+ * Grades the counted answers of a sitting as a new run, by the key in force, and derives looks and sums from it, all in
+ * the caller's transaction. The run keeps what is other than in the run before. A returned sitting keeps showing the run
+ * that was returned.
+ */
+export async function gradeSitting(tx: Sql, input: RunInput): Promise<RunDone> {
+  const { ws, sitting } = input;
+  if (sitting.state !== 'closed' && sitting.state !== 'graded' && sitting.state !== 'returned') {
+    throw conflict(
+      `This sitting is ${STATE_WORDS[sitting.state] ?? sitting.state}, so it cannot be graded.`,
+      {
+        remedy: 'Close it first.',
+      },
+    );
+  }
+  await lockSums(tx, ws, sitting.section);
+  const key = await lockedKey(tx, input);
+  const bench = await benchOf(tx, ws, sitting, key);
+  // The sitting is locked, so no two runs take one number.
+  const before = await runBefore(tx, ws, sitting.id);
+  const { scope, isPart } = await scopeOf(tx, input, key, bench, before);
+  const run: Run = { ws, id: v7(), seq: (before?.seq ?? 0) + 1, sitting };
+  await insertRows(tx, 'grading_run', [
+    {
+      ws,
+      id: run.id,
+      sitting: sitting.id,
+      seq: run.seq,
+      at: input.at,
+      cause: input.cause,
+      engine: ENGINE,
+      by_account: input.by,
+      key_rev: key.rev,
+      ruling_seq: bench.decisions.seq,
+    },
+  ]);
+  await writeRunKeys(tx, ws, run.id, key);
+  const changed = await gradeStations(tx, run, bench, { scope, isPart });
+  const truths = [...scope.keys()].flatMap((id) => {
+    const station = key.stations.get(id);
+    return station ? heldAt(key, station).map((k) => k.taxon) : [];
+  });
+  await countSums(tx, ws, sitting.section, [
+    {
+      sitting: sitting.id,
+      part: isPart
+        ? {
+            stations: [...scope.keys()],
+            truths,
+            students: [...new Set([...scope.values()].flatMap((w) => w ?? []))],
+          }
+        : null,
+    },
+  ]);
+  if (sitting.state === 'closed')
+    await tx.query(`update sitting set state = 'graded', version = version + 1 where ws = $1 and id = $2`, [
+      ws,
+      sitting.id,
+    ]);
+  return { run: run.id, changed };
+}

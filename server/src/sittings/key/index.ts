@@ -1,0 +1,10 @@
+export { gatherKey } from './gather.ts';
+export { keyNames, readKey, readKeyTaxa, readRivals, readValues } from './read.ts';
+export type { LockedKey } from './read.ts';
+export { lockEarlier, lockKey } from './lock.ts';
+export { lastRevision, writeRevision } from './write.ts';
+export { changesSince } from './changes.ts';
+export { readNames } from './names.ts';
+export type { FrozenNames } from './names.ts';
+export { heldAt, truthOf } from './types.ts';
+export type { Gathered, GatheredStation, KeyTaxon, StationKey } from './types.ts';

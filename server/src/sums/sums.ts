@@ -1,0 +1,230 @@
+import { pairStates } from '@hurrow/core/mixups';
+import type { RetaughtPair, SectionSitting } from '@hurrow/core/mixups';
+import { insertRows, maybe, writeDerived } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+
+/** Locks of the sums: one a section, and one over all of them, which gradings share unless persons were merged. */
+const [SECTION, WORKSPACE] = [14, 15];
+
+const hasMerges = async (tx: Sql, ws: string): Promise<boolean> =>
+  (await maybe(tx, 'select 1 from person_merge where ws = $1 limit 1', [ws])) !== null;
+
+/**
+ * Takes the lock under which everything derived of a section is written, so that two gradings of one section never
+ * count each other's half. It is held to the end of the transaction.
+ */
+export async function lockSums(tx: Sql, ws: string, section: string): Promise<void> {
+  // With merged persons a grading changes looks of other sections too.
+  if (await hasMerges(tx, ws)) await lockAllSums(tx, ws);
+  else await tx.query('select pg_advisory_xact_lock_shared(hashtextextended($1, $2))', [ws, WORKSPACE]);
+  await tx.query('select pg_advisory_xact_lock(hashtextextended($1, $2))', [`${ws}/${section}`, SECTION]);
+}
+
+/** Takes the lock over all sections at once, for what concerns students of several. */
+export const lockAllSums = (tx: Sql, ws: string) =>
+  tx.query('select pg_advisory_xact_lock(hashtextextended($1, $2))', [ws, WORKSPACE]);
+
+/** What was graded again of a sitting: everything where *part* is null, else some students at some stations with their species. */
+export interface Regraded {
+  readonly sitting: string;
+  readonly part: {
+    readonly stations: readonly string[];
+    readonly truths: readonly string[];
+    readonly students: readonly string[];
+  } | null;
+}
+
+const metBefore = (same: string): string => `with met as (
+    select l.sitting_station, l.student, exists (
+      select 1 from look e where e.ws = l.ws and ${same} and e.individual = l.individual
+        and (e.on_date, e.sitting) < (l.on_date, l.sitting)) as before
+    from look l where l.ws = $1 and ($2::uuid is null or l.section = $2)
+      and ($3::uuid[] is null or l.sitting_station = any($3::uuid[]))
+      and ($4::uuid[] is null or l.student = any($4::uuid[])))
+  update look l set met_before = met.before from met
+  where l.ws = $1 and l.sitting_station = met.sitting_station and l.student = met.student and l.met_before <> met.before`;
+
+const AS_STUDENT = metBefore('e.student = l.student');
+const AS_PERSON = metBefore(
+  `e.student in (select o.student from same_person me join same_person o on o.ws = me.ws and o.who = me.who
+    where me.ws = l.ws and me.student = l.student)`,
+);
+
+/**
+ * Says of each look whether the student, or the same person in another section, met the tree before. It depends on all
+ * sittings, so it is set for all looks of the section, or of all sections where persons were merged; for some students at
+ * some stations alone where nothing else can have changed.
+ * @param section null for all.
+ */
+export async function setMetBefore(
+  tx: Sql,
+  ws: string,
+  section: string | null,
+  part: Regraded['part'] = null,
+): Promise<void> {
+  if (await hasMerges(tx, ws)) await tx.query(AS_PERSON, [ws, null, null, null]);
+  else await tx.query(AS_STUDENT, [ws, section, part?.stations ?? null, part?.students ?? null]);
+}
+
+/**
+ * Looks by student first, the shortest keys in front: counting distinct students in one step sorts every look by all
+ * its texts, and takes several times as long.
+ */
+const BY_STUDENT = `select l.section, l.sitting, l.truth, l.answer, l.student, l.named, l.form, l.material_class,
+    count(*) as looks, count(*) filter (where l.sure = 'guessing') as guesses
+  from look l where l.ws = $1 and l.sitting = $2 and ($3::uuid[] is null or l.truth = any($3::uuid[]))
+  group by l.truth, l.answer, l.student, l.named, l.form, l.material_class, l.section, l.sitting`;
+
+const CELLS = `with own as (${BY_STUDENT}),
+  here as (select material_class, form, truth, count(distinct student) as students from own group by material_class, form, truth),
+  taught as (
+    select t.taxon from sitting_taxon t where t.ws = $1 and t.sitting = $2 and t.taught and t.rev = (
+      select k.list_rev from grading_run g join sitting_key k on k.ws = g.ws and k.sitting = g.sitting and k.rev = g.key_rev
+      where g.ws = $1 and g.sitting = $2 order by g.seq desc limit 1))
+  insert into cell (ws, section, sitting, material_class, form, truth, named, answer, looks, students, guesses, listed)
+  select $1, c.section, c.sitting, c.material_class, c.form, c.truth, c.named, c.answer, c.looks, c.students, c.guesses,
+    case when c.answer is null then null when c.answer in (select taxon from taught)
+      then (select h.students from here h where h.material_class = c.material_class and h.form = c.form and h.truth = c.truth)
+      else 0 end
+  from (select section, sitting, material_class, form, truth, named, answer, sum(looks) as looks, count(*) as students, sum(guesses) as guesses
+    from own group by section, sitting, material_class, form, truth, named, answer) c
+  order by c.material_class, c.form, c.truth, c.named, c.answer`;
+
+const CELL_STUDENTS = `insert into cell_student (ws, section, sitting, student, truth, named, answer, looks)
+  select ws, section, sitting, student, truth, named, answer, count(*) from look
+  where ws = $1 and sitting = $2 and ($3::uuid[] is null or student = any($3::uuid[]))
+  group by student, truth, answer, named, ws, section, sitting order by student, truth, named, answer`;
+
+const CELL_SECTIONS = `with own as (
+    select l.truth, l.answer, l.student, l.named, l.form, l.material_class, count(*) as looks from look l
+    where l.ws = $1 and l.section = $2 and ($3::uuid[] is null or l.truth = any($3::uuid[]))
+    group by l.truth, l.answer, l.student, l.named, l.form, l.material_class)
+  insert into cell_section (ws, section, term, material_class, form, truth, named, answer, looks, students)
+  select $1, $2, s.term, o.material_class, o.form, o.truth, o.named, o.answer, sum(o.looks), count(*)
+  from own o join section s on s.ws = $1 and s.id = $2
+  group by s.term, o.material_class, o.form, o.truth, o.named, o.answer
+  order by o.material_class, o.form, o.truth, o.named, o.answer`;
+
+interface Recount {
+  readonly table: 'cell' | 'cell_student' | 'cell_section';
+  readonly counting: string;
+  /** The column of what is counted whole, and the one by which a part of it is. */
+  readonly of: 'sitting' | 'section';
+  readonly by: 'truth' | 'student';
+}
+
+const CELL: Recount = { table: 'cell', counting: CELLS, of: 'sitting', by: 'truth' };
+const CELL_STUDENT: Recount = {
+  table: 'cell_student',
+  counting: CELL_STUDENTS,
+  of: 'sitting',
+  by: 'student',
+};
+const CELL_SECTION: Recount = { table: 'cell_section', counting: CELL_SECTIONS, of: 'section', by: 'truth' };
+
+/** Counts one table again from the looks: whole, or what belongs to some species or students. */
+async function recount(
+  tx: Sql,
+  { table, counting, of, by }: Recount,
+  ws: string,
+  whole: string,
+  part: readonly string[] | null,
+): Promise<void> {
+  await tx.query(
+    `delete from ${table} where ws = $1 and ${of} = $2 and ($3::uuid[] is null or ${by} = any($3::uuid[]))`,
+    [ws, whole, part],
+  );
+  await writeDerived(tx, async () => {
+    await tx.query(counting, [ws, whole, part]);
+  });
+}
+
+interface Counted {
+  readonly sitting: string;
+  readonly truth: string;
+  readonly answer: string | null;
+  readonly students: number;
+}
+
+/** The section's graded sittings in the order they were held, with who looked at what and wrote what. */
+async function sectionSittings(tx: Sql, ws: string, section: string): Promise<readonly SectionSitting[]> {
+  const sittings = await tx.query<{
+    id: string;
+    on_date: string;
+    returned_on: string | null;
+    students: number;
+  }>(
+    `select s.id, s.on_date, (s.returned_at at time zone coalesce(si.tz, 'UTC'))::date as returned_on,
+       (select count(distinct l.student) from look l where l.ws = s.ws and l.sitting = s.id)::integer as students
+     from sitting s join section sec on sec.ws = s.ws and sec.id = s.section join site si on si.ws = sec.ws and si.id = sec.site
+     where s.ws = $1 and s.section = $2 and exists (select 1 from look l where l.ws = s.ws and l.sitting = s.id)
+     order by s.on_date, s.id`,
+    [ws, section],
+  );
+  const looked = await tx.query<Counted>(
+    `select sitting, truth, null as answer, count(distinct student)::integer as students from cell_student
+     where ws = $1 and section = $2 group by sitting, truth
+     union all
+     select sitting, truth, answer, count(distinct student)::integer from cell_student
+     where ws = $1 and section = $2 and named = 'other' group by sitting, truth, answer`,
+    [ws, section],
+  );
+  return sittings.map((s, i): SectionSitting => {
+    const own = looked.filter((l) => l.sitting === s.id);
+    return {
+      seq: i + 1,
+      on: s.on_date,
+      returnedOn: s.returned_on,
+      students: s.students,
+      lookedAt: new Map(own.flatMap((l) => (l.answer === null ? [[l.truth, l.students] as const] : []))),
+      wrote: new Map(
+        own.flatMap((l) => (l.answer === null ? [] : [[`${l.truth}/${l.answer}`, l.students] as const])),
+      ),
+    };
+  });
+}
+
+async function writePairStates(tx: Sql, ws: string, section: string): Promise<void> {
+  const lessons = await tx.query<RetaughtPair>(
+    `select i.taxon as a, i.other as b, l.on_date as "on" from lesson l join lesson_item i on i.ws = l.ws and i.lesson = l.id
+     where l.ws = $1 and l.section = $2 and l.kind = 'retaught' and i.other is not null`,
+    [ws, section],
+  );
+  const states = pairStates(await sectionSittings(tx, ws, section), lessons);
+  await tx.query('delete from pair_state where ws = $1 and section = $2', [ws, section]);
+  await insertRows(
+    tx,
+    'pair_state',
+    states.map((p) => ({
+      ws,
+      section,
+      a: p.a,
+      b: p.b,
+      from_seq: p.fromSeq,
+      to_seq: p.toSeq,
+      state: p.state,
+      evidence: { k: p.k, n: p.n },
+    })),
+  );
+}
+
+/**
+ * Counts again what is derived from the looks of some sittings and of their section, in one order of tables and keys.
+ * The caller holds the section's lock.
+ */
+export async function countSums(
+  tx: Sql,
+  ws: string,
+  section: string,
+  sittings: readonly Regraded[],
+): Promise<void> {
+  const [only] = sittings;
+  const part = sittings.length === 1 ? (only?.part ?? null) : null;
+  await setMetBefore(tx, ws, section, part);
+  for (const { sitting } of [...sittings].sort((a, b) => (a.sitting < b.sitting ? -1 : 1))) {
+    await recount(tx, CELL, ws, sitting, part?.truths ?? null);
+    await recount(tx, CELL_STUDENT, ws, sitting, part?.students ?? null);
+  }
+  await recount(tx, CELL_SECTION, ws, section, part?.truths ?? null);
+  await writePairStates(tx, ws, section);
+}

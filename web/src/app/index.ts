@@ -1,0 +1,10 @@
+export { withView } from './carry.ts';
+export { HANDLING_LABELS, MATERIAL_LABELS, ORGAN_LABELS } from './conditionWords.ts';
+export { useHere } from './place.ts';
+export type { Here } from './place.ts';
+export { useMayTeach, useSession } from './session.ts';
+export { useShortcuts } from './shortcuts.ts';
+export { sitePlace } from './sitePlace.ts';
+export { MOST_ON_BENCH, clearBench, lay, layOnly, take, useTray } from './tray.ts';
+export { useGo, useView } from './view.ts';
+export { useVocabulary } from './vocabulary.ts';

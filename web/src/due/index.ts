@@ -1,0 +1,1 @@
+export { DuePage } from './DuePage.tsx';

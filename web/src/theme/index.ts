@@ -1,0 +1,2 @@
+export { THEME, styleNonce } from './antd.ts';
+export { applyTokens } from './tokens.ts';
