@@ -47,7 +47,8 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
   const [source, setSource] = useState(firstSource);
   const standing = own.find((s) => s.source === source);
   const [value, setValue] = useState<EnteredStatement>(asEntered(character, own[0]?.value));
-  const [version, setVersion] = useState<number | null>(null);
+  // What stood when this was opened: what came in unseen since is never written over.
+  const [seen, setSeen] = useState<number | null>(standing?.version ?? null);
   const change = useWrite('statementChange');
   const create = useWrite('statementCreate');
   const retract = useWrite('statementRetract');
@@ -60,17 +61,14 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
   const beaten = error instanceof Refused && error.problem.status === STALE ? error.problem : null;
   const choose = (next: string): void => {
     setSource(next);
-    setVersion(null);
     const s = own.find((o) => o.source === next);
+    setSeen(s?.version ?? null);
     if (s) setValue(asEntered(character, s.value));
   };
   const save = (): void => {
     const done = { onSuccess: onClose };
-    if (standing) {
-      change.mutate(
-        { params: { id: standing.id }, body: { value }, version: version ?? standing.version },
-        done,
-      );
+    if (standing && seen !== null) {
+      change.mutate({ params: { id: standing.id }, body: { value }, version: seen }, done);
     } else {
       create.mutate({ body: { taxon: profile.header.id, character: character.id, source, value } }, done);
     }
@@ -92,7 +90,7 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
               cancelText="Leave it"
               onConfirm={() =>
                 retract.mutate(
-                  { params: { id: standing.id }, version: version ?? standing.version },
+                  { params: { id: standing.id }, version: seen ?? standing.version },
                   { onSuccess: onClose },
                 )
               }
@@ -190,7 +188,7 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
                 </div>
                 <Button
                   onClick={() => {
-                    setVersion((beaten.current as StatementRow).version);
+                    setSeen((beaten.current as StatementRow).version);
                     change.reset();
                   }}
                 >

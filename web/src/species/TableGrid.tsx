@@ -24,8 +24,8 @@ interface Props {
   readonly wording: Wording;
   readonly at: At;
   readonly onMove: (at: At) => void;
-  /** Takes the text of a cell; false where it is refused, so that the field stays open. */
-  readonly onEntered: (at: At, text: string) => boolean;
+  /** Takes the text of a cell, typed over the version seen; false where it is refused, so that the field stays open. */
+  readonly onEntered: (at: At, text: string, seen?: number | null) => boolean;
   readonly onPaste: (text: string) => void;
   readonly onUndo: () => void;
   readonly onEditing: (text: string | null) => void;
@@ -48,6 +48,7 @@ export function TableGrid(props: Props) {
   const [editing, setEditing] = useState<string | null>(null);
   // Leaving the field by Enter also blurs it; what was taken once is not taken again.
   const open = useRef(false);
+  const seen = useRef<number | null>(null);
   const down = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroller.current,
@@ -73,19 +74,22 @@ export function TableGrid(props: Props) {
     down.scrollToIndex(next.row);
     across.scrollToIndex(next.column);
   };
+  const character = columns[at.column];
+  const taxon = rows[at.row];
   const edit = (text: string | null): void => {
+    if (text !== null && character && taxon) {
+      seen.current = model.ownOf(taxon.id, character.id, source)?.version ?? null;
+    }
     open.current = text !== null;
     setEditing(text);
     props.onEditing(text);
     if (text === null) scroller.current?.focus({ preventScroll: true });
   };
   const enter = (text: string, dy: number, dx: number): void => {
-    if (!props.onEntered(at, text)) return;
+    if (!props.onEntered(at, text, seen.current)) return;
     edit(null);
     move(at.row + dy, at.column + dx);
   };
-  const character = columns[at.column];
-  const taxon = rows[at.row];
   const start = (): string =>
     character && taxon ? editText(model.ownOf(taxon.id, character.id, source), character) : '';
   const onKey = (e: React.KeyboardEvent): void => {
@@ -206,7 +210,8 @@ export function TableGrid(props: Props) {
                           e.preventDefault();
                         }}
                         onBlur={() => {
-                          if (open.current && editing !== null && props.onEntered(at, editing)) edit(null);
+                          if (open.current && editing !== null && props.onEntered(at, editing, seen.current))
+                            edit(null);
                         }}
                       />
                     ) : (

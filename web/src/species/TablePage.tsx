@@ -107,10 +107,10 @@ function Table({
       .catch(() => undefined)
       .finally(() => setBusy((b) => new Set([...b].filter((k) => !keys.includes(k)))));
   };
-  const entered = (place: At, text: string): boolean => {
+  const entered = (place: At, text: string, seen?: number | null): boolean => {
     const [t, c] = [rows[place.row], columns[place.column]];
     if (!t || !c || !mayTeach || source === '') return true;
-    const read = readEntry(model, t.id, c, source, text);
+    const read = readEntry(model, t.id, c, source, text, seen);
     setRefused(read.kind === 'problem' ? read.problem : null);
     if (read.kind === 'problem') return false;
     if (read.kind === 'entry') record([read.entry], () => undefined);

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useId, useRef, useState } from 'react';
 import Button from 'antd/es/button';
 import type { StatementRow } from '@hurrow/contract';
 import { asEntered, characterWords, readCell, stateWords, valueWords } from '@hurrow/core/characters';
@@ -48,13 +48,14 @@ interface Props {
  * goes on. What is typed is kept at once on this device and saved when the line is left.
  */
 export function WriteLine({ place, character, own, inUse, wording, onUndo, onTyped }: Props) {
-  const [edited, setEdited] = useState<Entry | null>(() => {
-    const kept = readDraft(localStorage, place);
-    return kept === null ? null : entryFromCell(character, kept);
-  });
+  const standing = own?.version ?? null;
+  const [kept] = useState(() => readDraft(localStorage, place, standing));
+  const [edited, setEdited] = useState<Entry | null>(kept && entryFromCell(character, kept.cell));
+  // Typing goes over what stood in the line when it began, never over what has come in unseen since.
+  const [seen, setSeen] = useState(kept ? kept.seen : standing);
+  const typed = useRef<string | null>(kept?.cell ?? null);
   const [open, setOpen] = useState(false);
   const [chosen, setChosen] = useState(0);
-  const [over, setOver] = useState<number | null>(null);
   const save = useWrite('statementBatch');
   const id = useId();
   const entry = edited ?? entryOf(character, own?.value);
@@ -66,20 +67,32 @@ export function WriteLine({ place, character, own, inUse, wording, onUndo, onTyp
   const options = hasStates(character) && open ? offers(character, entry).slice(0, MOST_OFFERS) : [];
 
   const type = (next: Entry): void => {
+    const from = edited === null ? standing : seen;
     setEdited(next);
+    setSeen(from);
     setChosen(0);
     save.reset();
     const text = cellOf(character, next);
-    keepDraft(localStorage, place, text);
+    typed.current = text;
+    keepDraft(localStorage, place, { cell: text, seen: from });
     onTyped?.(character.id, text);
   };
   const settle = (): void => {
     setEdited(null);
-    setOver(null);
+    typed.current = null;
     dropDraft(localStorage, place);
     onTyped?.(character.id, null);
   };
-  const leave = (version: number | null = over ?? own?.version ?? null): void => {
+  const saved = (cell: string, version: number | null): void => {
+    if (typed.current === cell) {
+      settle();
+      return;
+    }
+    // Typed on while it was saved: what was saved is what the rest goes over.
+    setSeen(version);
+    if (typed.current !== null) keepDraft(localStorage, place, { cell: typed.current, seen: version });
+  };
+  const leave = (version: number | null = seen): void => {
     setOpen(false);
     if (edited === null || save.isPending) return;
     if (cell === stands && !beaten) {
@@ -95,7 +108,10 @@ export function WriteLine({ place, character, own, inUse, wording, onUndo, onTyp
           entries: [{ taxon: place.taxon, character: character.id, source: place.source, value, version }],
         },
       })
-      .then(settle, () => undefined);
+      .then(
+        (done) => saved(cell, done.rows[0]?.version ?? null),
+        () => undefined,
+      );
   };
   const onKey = (e: React.KeyboardEvent<HTMLInputElement>): void => {
     const offered = options[chosen];
@@ -223,7 +239,7 @@ export function WriteLine({ place, character, own, inUse, wording, onUndo, onTyp
               size="small"
               onClick={() => {
                 const version = (beaten.current as StatementRow | null)?.version ?? null;
-                setOver(version);
+                setSeen(version);
                 leave(version);
               }}
             >

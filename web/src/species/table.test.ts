@@ -91,6 +91,11 @@ describe('species by characters', () => {
     expect(at('needle.bands', '')).toMatchObject({ kind: 'entry', entry: { value: null, version: 3 } });
     expect(at('needle.length', '1-2 in')).toMatchObject({ kind: 'entry', entry: { version: null } });
     expect(at('needle.length', '5-2 in').kind).toBe('problem');
+    // Typing began over version 2, and version 3 came in meanwhile: it is sent over 2, so the server tells of it.
+    const begun = readEntry(model, 'grandis', character('needle.bands'), 'own', 'both', 2);
+    expect(begun).toMatchObject({ kind: 'entry', entry: { version: 2 } });
+    const nothing = readEntry(model, 'grandis', character('needle.bands'), 'own', 'both', null);
+    expect(nothing).toMatchObject({ kind: 'entry', entry: { version: null } });
   });
 
   const paste = (text: string, row_ = 0, column = 0) =>

@@ -109,13 +109,17 @@ export type ReadEntry =
   | { readonly kind: 'entry'; readonly entry: BatchEntry }
   | { readonly kind: 'problem'; readonly problem: CellProblem };
 
-/** A typed or pasted text of one cell as an entry of a batch. */
+/**
+ * A typed or pasted text of one cell as an entry of a batch. It goes over the version that was `seen` when typing began
+ * (null: nothing stood there), so that what came in meanwhile is never written over unseen.
+ */
 export function readEntry(
   model: TableModel,
   taxon: string,
   character: Character,
   source: string,
   text: string,
+  seen: number | null = model.ownOf(taxon, character.id, source)?.version ?? null,
 ): ReadEntry {
   const own = model.ownOf(taxon, character.id, source);
   const whole = completeCell(character, text);
@@ -134,7 +138,7 @@ export function readEntry(
   const value = read.value === null ? null : asEntered(read.value);
   return {
     kind: 'entry',
-    entry: { taxon, character: character.id, source, value, version: own?.version ?? null },
+    entry: { taxon, character: character.id, source, value, version: seen },
   };
 }
 

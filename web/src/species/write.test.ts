@@ -80,18 +80,24 @@ test('drafts are kept by species, source and character, and counted', () => {
     },
   };
   const place = { taxon: 't', source: 's', character: 'leaf.length' };
-  keepDraft(store, place, '3-5');
-  keepDraft(store, { ...place, character: 'leaf.width' }, '2 in');
-  keepDraft(store, { ...place, taxon: 'other' }, '1 in');
-  expect(readDraft(store, place)).toBe('3-5');
+  keepDraft(store, place, { cell: '3-5', seen: 4 });
+  keepDraft(store, { ...place, character: 'leaf.width' }, { cell: '2 in', seen: null });
+  keepDraft(store, { ...place, taxon: 'other' }, { cell: '1 in', seen: null });
+  expect(readDraft(store, place, 9)).toEqual({ cell: '3-5', seen: 4 });
+  expect(readDraft(store, { ...place, character: 'leaf.width' }, 9)).toEqual({ cell: '2 in', seen: null });
   expect(draftsOf(store, 't')).toBe(2);
   dropDraft(store, place);
-  expect(readDraft(store, place)).toBeNull();
+  expect(readDraft(store, place, 9)).toBeNull();
+  // What an older version of the page kept is the bare text, which may look like anything.
+  for (const old of ['3-5 in', '12', '"x"', 'null']) {
+    store.setItem('hurrow/draft/t/s/leaf.length', old);
+    expect(readDraft(store, place, 9)).toEqual({ cell: old, seen: 9 });
+  }
   const full: Store = {
     ...store,
     setItem: () => {
       throw new Error('full');
     },
   };
-  expect(() => keepDraft(full, place, 'x')).not.toThrow();
+  expect(() => keepDraft(full, place, { cell: 'x', seen: null })).not.toThrow();
 });
