@@ -1,6 +1,8 @@
 export { bulkLoad } from './bulk.ts';
 export { insertColumns } from './columns.ts';
 export type { Column } from './columns.ts';
+export { asText, readMany, rowsOf } from './asText.ts';
+export type { RowsText } from './asText.ts';
 export { gathered, perDatabase } from './gathered.ts';
 export { insertRows, insertSharing, maybe, one, writeDerived, written } from './database.ts';
 export type { Database, Sql } from './database.ts';

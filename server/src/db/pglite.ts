@@ -1,6 +1,8 @@
 import { PGlite, types } from '@electric-sql/pglite';
-import { PLANNING, refuseInsideTransaction, withinTransaction } from './database.ts';
-import type { Database, Sql } from './database.ts';
+import { PLANNING } from './database.ts';
+import type { Database } from './database.ts';
+import { oneConnection } from './oneConnection.ts';
+import { preparedQueries } from './prepared.mjs';
 
 const PARSERS = {
   [types.INT8]: Number,
@@ -9,15 +11,17 @@ const PARSERS = {
   [types.TIMESTAMPTZ]: (text: string): string => new Date(text).toISOString(),
 };
 
-interface Asked {
-  query<T>(text: string, params?: unknown[]): Promise<{ rows: T[] }>;
+function overPglite(db: PGlite): Database {
+  const prepared = preparedQueries(db);
+  return oneConnection({
+    query: prepared.query,
+    script: async (text) => {
+      await db.exec(text);
+      await prepared.forget();
+    },
+    close: () => db.close(),
+  });
 }
-
-const over = (db: Asked): Sql => ({
-  kind: 'pglite',
-  query: async <T>(text: string, params: readonly unknown[] = []): Promise<readonly T[]> =>
-    (await db.query<T>(text, [...params])).rows,
-});
 
 /**
  * PGlite in a folder, or in memory where no folder is given.
@@ -30,42 +34,13 @@ export async function openPglite(folder?: string, dump?: Blob): Promise<Database
     parsers: PARSERS,
   });
   await db.exec(`set ${PLANNING}`);
-  const sql = over(db);
-  return {
-    kind: 'pglite',
-    query: (text, params) => {
-      refuseInsideTransaction();
-      return sql.query(text, params);
-    },
-    transaction: (fn) => {
-      refuseInsideTransaction();
-      return db.transaction((tx) => withinTransaction(() => fn(over(tx))));
-    },
-    script: async (text) => {
-      try {
-        await db.exec(text);
-      } catch (error) {
-        await db.exec('rollback').catch(() => undefined);
-        throw error;
-      }
-    },
-    close: () => db.close(),
-  };
+  return overPglite(db);
 }
 
 /** A dump of a prepared in-memory database, for tests to start from. */
 export async function dumpPglite(prepare: (db: Database) => Promise<void>): Promise<Blob> {
   const db = await PGlite.create({ parsers: PARSERS });
-  const sql = over(db);
-  await prepare({
-    kind: 'pglite',
-    query: sql.query,
-    transaction: (fn) => db.transaction((tx) => fn(over(tx))),
-    script: async (text) => {
-      await db.exec(text);
-    },
-    close: () => Promise.resolve(),
-  });
+  await prepare(overPglite(db));
   const dump = await db.dumpDataDir('none');
   await db.close();
   return dump;

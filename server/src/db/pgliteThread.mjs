@@ -1,6 +1,7 @@
 // PGlite in a thread of its own. Plain JavaScript, so that it starts without the loader of TypeScript.
 import { parentPort, workerData } from 'node:worker_threads';
 import { PGlite, types } from '@electric-sql/pglite';
+import { preparedQueries } from './prepared.mjs';
 
 const db = await PGlite.create({
   dataDir: workerData.folder,
@@ -12,14 +13,16 @@ const db = await PGlite.create({
   },
 });
 await db.exec(`set ${workerData.planning}`);
+const prepared = preparedQueries(db);
 
 /** What a fault is told by, since an error that is copied between threads keeps its message alone. */
 const faultOf = (error) => ({ ...error, message: error?.message ?? String(error), stack: error?.stack });
 
 const WORK = {
-  query: async ({ text, params }) => (await db.query(text, params)).rows,
+  query: ({ text, params }) => prepared.query(text, params),
   script: async ({ text }) => {
     await db.exec(text);
+    await prepared.forget();
     return [];
   },
   close: async () => {

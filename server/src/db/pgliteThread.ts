@@ -1,6 +1,7 @@
 import { Worker } from 'node:worker_threads';
-import { PLANNING, refuseInsideTransaction, withinTransaction } from './database.ts';
-import type { Database, Sql } from './database.ts';
+import { PLANNING } from './database.ts';
+import type { Database } from './database.ts';
+import { oneConnection } from './oneConnection.ts';
 
 type Work =
   | { readonly work: 'query'; readonly text: string; readonly params: readonly unknown[] }
@@ -22,16 +23,6 @@ interface Waiting {
 /** An error of the other thread, with everything it was told by. */
 const asError = (fault: { readonly message: string }): Error =>
   Object.assign(new Error(fault.message), fault);
-
-/** Runs work one after the other: there is one connection, and a transaction has it to itself. */
-function oneAtATime(): <T>(work: () => Promise<T>) => Promise<T> {
-  let last: Promise<unknown> = Promise.resolve();
-  return (work) => {
-    const next = last.then(work, work);
-    last = next.catch(() => undefined);
-    return next;
-  };
-}
 
 /**
  * PGlite on a folder in a thread of its own, so that no query holds up the event loop of the server. The thread lives
@@ -70,47 +61,15 @@ export async function openPgliteThread(folder: string): Promise<Database> {
     return answer;
   };
   await reply(0);
-  const turn = oneAtATime();
-  const direct: Sql = {
-    kind: 'pglite',
-    query: async <T>(text: string, params: readonly unknown[] = []): Promise<readonly T[]> =>
-      (await ask({ work: 'query', text, params })) as readonly T[],
-  };
-  return {
-    kind: 'pglite',
-    query: (text, params) => {
-      refuseInsideTransaction();
-      return turn(() => direct.query(text, params));
+  return oneConnection({
+    query: (text, params) => ask({ work: 'query', text, params }),
+    script: async (text) => {
+      await ask({ work: 'script', text });
     },
-    transaction: (fn) => {
-      refuseInsideTransaction();
-      return turn(async () => {
-        await direct.query('begin');
-        try {
-          const result = await withinTransaction(() => fn(direct));
-          await direct.query('commit');
-          return result;
-        } catch (error) {
-          // The first error is the one to tell, whatever becomes of the rest.
-          await direct.query('rollback').catch(() => undefined);
-          throw error;
-        }
-      });
+    close: async () => {
+      if (ended) return;
+      await ask({ work: 'close' });
+      await worker.terminate();
     },
-    script: (text) =>
-      turn(async () => {
-        try {
-          await ask({ work: 'script', text });
-        } catch (error) {
-          await direct.query('rollback').catch(() => undefined);
-          throw error;
-        }
-      }),
-    close: () =>
-      turn(async () => {
-        if (ended) return;
-        await ask({ work: 'close' });
-        await worker.terminate();
-      }),
-  };
+  });
 }

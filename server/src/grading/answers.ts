@@ -1,21 +1,9 @@
 import type { FirstCall, StationAnswer } from '@hurrow/core/grading';
-import { one } from '../db/index.ts';
-import type { Sql } from '../db/index.ts';
+import { asText, one } from '../db/index.ts';
+import type { RowsText, Sql } from '../db/index.ts';
 
 /** Students whose answers are read; null for everybody. */
 export type Whose = readonly string[] | null;
-
-/** Rows as one text, which passes from the database and between threads many times as fast as objects do. */
-export type RowsText<T> = string & { readonly rows?: readonly T[] };
-
-async function asText<T>(sql: Sql, query: string, params: readonly unknown[]): Promise<RowsText<T>> {
-  const { rows } = await one<{ rows: string }>(
-    sql,
-    `select coalesce(json_agg(x), '[]')::text as rows from (${query}) x`,
-    params,
-  );
-  return rows;
-}
 
 /** The answers that count at one station of a sitting. The view *counted_answer* says which they are. */
 export const countedAnswers = (
@@ -48,9 +36,6 @@ export const firstCalls = (
      order by r.attempt, a.character, r.seq`,
     [ws, sittingStation, whose],
   );
-
-/** The rows of a text that was made here. */
-export const rowsOf = <T>(text: RowsText<T>): readonly T[] => JSON.parse(text) as readonly T[];
 
 /**
  * When each student first answered at a station: as the phone says, and no later than it came, since a phone without a

@@ -3,6 +3,7 @@ import { answerText } from '@hurrow/core/answers';
 import type { AnswerValue } from '@hurrow/core/answers';
 import { TO_LOOK_AT } from '@hurrow/core/grading';
 import { keyFor } from '@hurrow/core/quizzes';
+import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { heldAt } from '../sittings/index.ts';
@@ -36,12 +37,20 @@ export interface Row {
   readonly given_at: string;
 }
 
-const ALL_GRADES = `select g.response, t.student, st.code, st.first_name, r.sitting_station, r.ask, r.value, r.origin, r.late,
-    least(r.device_at, r.received_at) as given_at, g.outcome, g.points, g.most, g.taxon, g.why, g.folded,
+/** Which answers are read, and what must be joined to tell. */
+const SHOWN: Readonly<Record<Show, string>> = {
+  all: '',
+  names: `and exists (select 1 from ask a where a.ws = r.ws and a.id = r.ask and a.kind <> 'call')`,
+  look: `and (${TO_SEE})`,
+};
+
+const grades = (
+  show: Show,
+): string => `select g.response, t.student, st.code, st.first_name, r.sitting_station, r.ask, r.value, r.origin, r.late,
+    to_char(least(r.device_at, r.received_at) at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as given_at, g.outcome, g.points, g.most, g.taxon, g.why, g.folded,
     o.points as o_points, o.outcome as o_outcome, o.reason as o_reason, ac.name as o_by
   ${GRADED} left join account ac on ac.ws = o.ws and ac.id = o.by_account
-  join ask a on a.ws = r.ws and a.id = r.ask
-  where t.ws = $1 and t.sitting = $2 and ($6 <> 'names' or a.kind <> 'call') and ($6 <> 'look' or (${TO_SEE}))`;
+  where t.ws = $1 and t.sitting = $2 ${SHOWN[show]}`;
 
 type Headers = Awaited<ReturnType<typeof readHeaders>>;
 
@@ -140,7 +149,8 @@ export async function readGradeRows(
   byName: Decisions['byName'],
   show: Show,
 ): Promise<readonly ReadGrade[]> {
-  const rows = await sql.query<Row>(ALL_GRADES, [ws, sitting.id, run, TO_LOOK_AT, [...byName.keys()], show]);
+  const decided = show === 'look' ? [TO_LOOK_AT, [...byName.keys()]] : [];
+  const rows = await readMany<Row>(sql, grades(show), [ws, sitting.id, run, ...decided]);
   return assembled(rows, key, await headersOf(sql, ws, key, rows), (folded) => byName.has(folded));
 }
 

@@ -1,8 +1,8 @@
 import { gradeStation } from '@hurrow/core/grading';
 import type { Graded, Grader, KeyAsk, KeyTruth, StudentLook } from '@hurrow/core/grading';
 import type { FirstCall, StationAnswer } from '@hurrow/core/grading';
-import { rowsOf } from './answers.ts';
-import type { RowsText } from './answers.ts';
+import { rowsOf } from '../db/index.ts';
+import type { RowsText } from '../db/index.ts';
 
 /** All that is graded of one station, its answers still as text. */
 export interface TextTask {

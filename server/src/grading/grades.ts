@@ -1,4 +1,4 @@
-import type { ChangedTotal, Grades, StaleReason, StudentTotal } from '@hurrow/contract';
+import type { ChangedTotal, GradeRow, Grades, StaleReason, StudentTotal } from '@hurrow/contract';
 import { TO_LOOK_AT } from '@hurrow/core/grading';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -33,6 +33,31 @@ const readTotals = (
   run: string,
   byName: Decisions['byName'],
 ): Promise<readonly Total[]> => sql.query<Total>(TOTALS, [ws, sitting, run, TO_LOOK_AT, [...byName.keys()]]);
+
+/** The same sums over grades that were read anyway. */
+function totalsFrom(rows: readonly GradeRow[]): readonly Total[] {
+  const byStudent = new Map<string, Total>();
+  for (const r of rows) {
+    const had = byStudent.get(r.student) ?? {
+      student: r.student,
+      code: r.code,
+      firstName: r.firstName,
+      points: 0,
+      answers: 0,
+      answered: 0,
+      toSee: 0,
+    };
+    const isToSee = (TO_LOOK_AT.includes(r.outcome) || r.late) && r.override === null && !r.ruled;
+    byStudent.set(r.student, {
+      ...had,
+      points: had.points + (r.override?.points ?? r.points),
+      answers: had.answers + 1,
+      answered: had.answered + (r.outcome === 'blank' ? 0 : 1),
+      toSee: had.toSee + (isToSee ? 1 : 0),
+    });
+  }
+  return [...byStudent.values()];
+}
 
 const rounded = (points: number): number => Math.round(points * 100) / 100;
 
@@ -101,7 +126,8 @@ export async function readGrades(sql: Sql, ws: string, sitting: SittingRow, show
   const key = run ? await readKey(sql, ws, sitting.id, run.key_rev) : null;
   if (!run || !key) return UNGRADED;
   const { byName } = await readDecisions(sql, ws, sitting);
-  const totals = await readTotals(sql, ws, sitting.id, run.id, byName);
+  const rows = (await readGradeRows(sql, ws, sitting, run.id, key, byName, show)).map((g) => g.row);
+  const totals = show === 'all' ? totalsFrom(rows) : await readTotals(sql, ws, sitting.id, run.id, byName);
   const students = totalsOf(key, totals);
   const stale: readonly StaleReason[] = await staleReasons(sql, ws, sitting);
   const sum = (of: (t: Total) => number): number => totals.reduce((n, t) => n + of(t), 0);
@@ -113,7 +139,7 @@ export async function readGrades(sql: Sql, ws: string, sitting: SittingRow, show
     changedSince: await changedSince(sql, ws, sitting, run, students, byName),
     answers: sum((t) => t.answers),
     toLookAt: sum((t) => t.toSee),
-    rows: (await readGradeRows(sql, ws, sitting, run.id, key, byName, show)).map((g) => g.row),
+    rows,
     totals: students,
   };
 }

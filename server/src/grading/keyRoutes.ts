@@ -2,7 +2,7 @@ import type { KeyChange, KeyEffect, KeyRevision, SittingKey } from '@hurrow/cont
 import type { StationAnswer } from '@hurrow/core/grading';
 import type { FrozenRival } from '@hurrow/core/stations';
 import { maybe } from '../db/index.ts';
-import type { Sql } from '../db/index.ts';
+import type { RowsText, Sql } from '../db/index.ts';
 import { conflict, idParam, invalid } from '../http/index.ts';
 import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import { vocabularyToRead } from '../library/index.ts';
@@ -18,7 +18,6 @@ import {
 } from '../sittings/index.ts';
 import type { Gathered, LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
 import { countAnswers, countedAnswers } from './answers.ts';
-import type { RowsText } from './answers.ts';
 import { benchFor, benchOf } from './context.ts';
 import { startGrading } from './graders.ts';
 import type { Grading } from './graders.ts';

@@ -1,11 +1,12 @@
 import { grader, looksAt } from '@hurrow/core/grading';
 import type { AnswerGrade, Graded } from '@hurrow/core/grading';
 import { normalise } from '@hurrow/core/names';
+import { rowsOf } from '../db/index.ts';
 import type { Database, Sql } from '../db/index.ts';
 import { lockEarlier, readKey, sittingById, truthOf } from '../sittings/index.ts';
 import type { LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
 import { countSums, lockSums } from '../sums/index.ts';
-import { countedAnswers, firstCalls, participants, rowsOf } from './answers.ts';
+import { countedAnswers, firstCalls, participants } from './answers.ts';
 import { benchOf } from './context.ts';
 import type { Bench } from './context.ts';
 import { writeRunKeys } from './run.ts';

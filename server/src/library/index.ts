@@ -12,6 +12,7 @@ export {
 } from './taxa.ts';
 export type { HeaderRow } from './taxa.ts';
 export { readCertified, readLibrary, readPolicies } from './described.ts';
+export { keptUnderStamp } from './kept.ts';
 export { readTable } from './profile.ts';
 export { ratesOf, readSightings, readSitePlace } from './seasons.ts';
 export { installGroups } from './groups.ts';

@@ -34,6 +34,11 @@ test.each([
   'season_window',
   'character',
   'state',
+  'individual',
+  'tree',
+  'determination',
+  'reach',
+  'trail',
 ])('any change of %s is seen', async (table) => {
   const stamp = async (): Promise<string | undefined> =>
     (await app.db.query<{ s: string }>('select library_stamp as s from workspace'))[0]?.s;

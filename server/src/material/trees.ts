@@ -7,7 +7,7 @@ import { insertRows, maybe, written } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, invalid } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
-import { readCautions, readCertified, readHeaders } from '../library/index.ts';
+import { keptUnderStamp, readCautions, readCertified, readHeaders } from '../library/index.ts';
 
 interface Row {
   id: string;
@@ -25,14 +25,21 @@ interface Row {
 
 /** Tagged trees with what they truly are, within whose reach their organs are, and what they are certified to show. */
 export async function readTrees(sql: Sql, ws: string, ids?: readonly string[]): Promise<readonly TreeRow[]> {
+  const all = await keptUnderStamp(sql, ws, 'trees', () => readFromTables(sql, ws));
+  if (!ids) return all;
+  const wanted = new Set(ids);
+  return all.filter((t) => wanted.has(t.id));
+}
+
+async function readFromTables(sql: Sql, ws: string): Promise<readonly TreeRow[]> {
   const rows = await sql.query<Row>(
     `select i.id, tr.tag, ${SITE} as site, tl.name as trail, i.stage, i.condition, tr.planted, tr.hazards, tr.access,
        (select d.taxon from determination d where d.ws = i.ws and d.individual = i.id order by d.seq desc limit 1) as taxon,
        (select jsonb_object_agg(r.organ, r.how) from reach r where r.ws = i.ws and r.individual = i.id) as reach
      from tree tr join individual i on i.ws = tr.ws and i.id = tr.individual
      join site si on si.ws = tr.ws and si.id = tr.site left join trail tl on tl.ws = tr.ws and tl.id = tr.trail
-     where tr.ws = $1 and ($2::uuid[] is null or i.id = any($2::uuid[])) order by lower(tr.tag)`,
-    [ws, ids ?? null],
+     where tr.ws = $1 order by lower(tr.tag)`,
+    [ws],
   );
   const taxa = [...new Set(rows.map((r) => r.taxon))];
   const [headers, cautions, certified] = [

@@ -3,13 +3,23 @@ import type { Value } from '@hurrow/core/characters';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { LookCall } from '@hurrow/core/grading';
 import type { Look } from '@hurrow/core/mixups';
+import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 
+/** A station of a sitting, with what its key said when looks at it were graded. */
+interface Shown {
+  readonly quiz_name: string;
+  readonly number: number;
+  readonly tag: string | null;
+  readonly conditions: Conditions;
+  /** What the tree shows in words, by character asked. */
+  readonly shown: Readonly<Record<string, string>>;
+}
+
 /** A look of a section with the key it was graded by. */
-export interface LookRow {
+export interface LookRow extends Shown {
   readonly id: string;
   readonly sitting: string;
-  readonly quiz_name: string;
   readonly on_date: string;
   readonly student: string;
   readonly code: string;
@@ -18,31 +28,63 @@ export interface LookRow {
   readonly named: Look['named'];
   readonly answer: string | null;
   readonly sure: Look['sure'];
-  readonly value: AnswerValue | null;
+  /** The answer it comes from; null where the name was left out. */
+  readonly response: string | null;
   readonly origin: string | null;
-  readonly number: number;
-  readonly tag: string | null;
   readonly calls: readonly LookCall[];
-  readonly conditions: Conditions;
-  /** What the tree shows in words, by character asked. */
-  readonly shown: Readonly<Record<string, string>>;
 }
 
-/** All looks of a section, the newest sitting first. */
-export const readLooks = (sql: Sql, ws: string, section: string): Promise<readonly LookRow[]> =>
-  sql.query<LookRow>(
-    `select l.sitting_station || '/' || l.student as id, l.sitting, q.name as quiz_name, l.on_date, l.student, s.code, s.first_name,
-       l.truth, l.named, l.answer, l.sure, l.calls, l.origin, r.value, st.number, k.accept ->> 'tag' as tag, k.conditions,
+type LookAt = Omit<LookRow, keyof Shown> & { readonly sitting_station: string; readonly key_rev: number };
+
+const newestFirst = (a: LookRow, b: LookRow): number =>
+  b.on_date.localeCompare(a.on_date) ||
+  a.sitting.localeCompare(b.sitting) ||
+  a.number - b.number ||
+  a.code.length - b.code.length ||
+  a.code.localeCompare(b.code, 'en');
+
+/** All looks of a section, the newest sitting first. What a key says is read once, however many looked at its station. */
+export async function readLooks(sql: Sql, ws: string, section: string): Promise<readonly LookRow[]> {
+  const keys = await readMany<Shown & { readonly sitting_station: string; readonly rev: number }>(
+    sql,
+    `select k.sitting_station, k.rev, q.name as quiz_name, st.number, k.accept ->> 'tag' as tag, k.conditions,
        (select coalesce(jsonb_object_agg(a ->> 'character', a -> 'accepted' -> 'words'), '{}')
         from jsonb_array_elements(k.accept -> 'asks') a where a ->> 'character' is not null) as shown
-     from look l join student s on s.ws = l.ws and s.id = l.student
-     join station_key k on k.ws = l.ws and k.sitting_station = l.sitting_station and k.rev = l.key_rev
-     join sitting_station ss on ss.ws = l.ws and ss.id = l.sitting_station
+     from station_key k join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
      join station st on st.ws = ss.ws and st.id = ss.station join quiz q on q.ws = st.ws and q.id = st.quiz
-     left join response r on r.ws = l.ws and r.id = l.response
-     where l.ws = $1 and l.section = $2 order by l.on_date desc, l.sitting, st.number, length(s.code), s.code`,
+     where k.ws = $1 and (k.sitting_station, k.rev) in
+       (select l.sitting_station, l.key_rev from look l where l.ws = $1 and l.section = $2)`,
     [ws, section],
   );
+  const keyOf = new Map(keys.map(({ sitting_station, rev, ...k }) => [`${sitting_station}/${rev}`, k]));
+  const looks = await readMany<LookAt>(
+    sql,
+    `select l.sitting_station || '/' || l.student as id, l.sitting, l.on_date, l.student, s.code, s.first_name,
+       l.truth, l.named, l.answer, l.sure, l.calls, l.origin, l.response, l.sitting_station, l.key_rev
+     from look l join student s on s.ws = l.ws and s.id = l.student
+     where l.ws = $1 and l.section = $2`,
+    [ws, section],
+  );
+  return looks
+    .flatMap(({ sitting_station, key_rev, ...look }): LookRow[] => {
+      const key = keyOf.get(`${sitting_station}/${key_rev}`);
+      return key ? [{ ...look, ...key }] : [];
+    })
+    .sort(newestFirst);
+}
+
+/** Answers as written, by their ids. */
+export async function readWritten(
+  sql: Sql,
+  ws: string,
+  responses: readonly string[],
+): Promise<ReadonlyMap<string, AnswerValue>> {
+  const rows = await sql.query<{ id: string; value: AnswerValue }>(
+    'select id, value from response where ws = $1 and id = any($2::uuid[])',
+    [ws, responses],
+  );
+  return new Map(rows.map((r) => [r.id, r.value]));
+}
 
 /** What the profiles of named species said of the characters asked, as each sitting's key holds them. */
 export async function readNamedProfiles(

@@ -8,6 +8,7 @@ import type {
   TruthRow,
 } from '@hurrow/contract';
 import { answerText } from '@hurrow/core/answers';
+import type { AnswerValue } from '@hurrow/core/answers';
 import type { Value, Vocabulary } from '@hurrow/core/characters';
 import { countMixUps, diagnose } from '@hurrow/core/mixups';
 import type { Look, ReadCall, Reading } from '@hurrow/core/mixups';
@@ -15,7 +16,7 @@ import { acceptedCall, gradeValue } from '@hurrow/core/quizzes';
 import type { CallOutcome } from '@hurrow/core/quizzes';
 import type { Sql } from '../db/index.ts';
 import { readHeaders, vocabularyToRead } from '../library/index.ts';
-import { readLooks, readNamedProfiles } from './looks.ts';
+import { readLooks, readNamedProfiles, readWritten } from './looks.ts';
 import type { LookRow } from './looks.ts';
 
 interface Background {
@@ -141,7 +142,7 @@ export async function readMixUps(sql: Sql, ws: string, section: string): Promise
   };
 }
 
-const evidenceRow = (look: LookRow, b: Background): EvidenceRow => ({
+const evidenceRow = (look: LookRow, written: AnswerValue | undefined, b: Background): EvidenceRow => ({
   response: look.id,
   code: look.code,
   firstName: look.first_name,
@@ -150,7 +151,7 @@ const evidenceRow = (look: LookRow, b: Background): EvidenceRow => ({
   quiz: look.quiz_name,
   station: look.number,
   tag: look.tag ?? '',
-  typed: look.value ? answerText(look.value) : '',
+  typed: written ? answerText(written) : '',
   sure: look.sure,
   origin: look.origin ?? '',
   material: look.conditions.material,
@@ -180,5 +181,11 @@ export async function readEvidence(
   const pair = pairsOf(b).find((p) => p.truth.id === truth && p.answer.id === answer);
   if (!pair) return null;
   const counted = new Set(pair.responses);
-  return { pair, rows: b.looks.filter((l) => counted.has(l.id)).map((l) => evidenceRow(l, b)) };
+  const looks = b.looks.filter((l) => counted.has(l.id));
+  const written = await readWritten(
+    sql,
+    ws,
+    looks.flatMap((l) => l.response ?? []),
+  );
+  return { pair, rows: looks.map((l) => evidenceRow(l, written.get(l.response ?? ''), b)) };
 }

@@ -31,15 +31,14 @@ export async function staleReasons(
   if (run === null) return [];
   const found = await one<Stale>(
     sql,
-    `select
-       exists (
-         (select c.response from counted_answer c join ask a on a.ws = c.ws and a.id = c.ask
-          where c.ws = $1 and c.sitting = $2 and a.kind <> 'sureness'
-          except select g.response from run_grade g where g.ws = $1 and g.run = $3)
-         union all
-         (select g.response from run_grade g where g.ws = $1 and g.run = $3
-          except select c.response from counted_answer c where c.ws = $1 and c.sitting = $2)) as answers,
-       exists (select 1 from name_ruling n join run_grade g on g.ws = n.ws and g.run = m.id and g.folded = n.folded
+    `with counts as materialized (
+       select c.response from counted_answer c where c.ws = $1 and c.sitting = $2
+         and c.ask not in (select a.id from ask a where a.ws = $1 and a.kind = 'sureness')),
+     graded as materialized (select g.response, g.folded from run_grade g where g.ws = $1 and g.run = $3)
+     select
+       exists (select 1 from counts c full join graded g on g.response = c.response
+         where c.response is null or g.response is null) as answers,
+       exists (select 1 from name_ruling n join graded g on g.folded = n.folded
          where n.ws = $1 and n.list = $4 and n.seq > m.ruling_seq
            and (n.scope = 'list' or n.sitting = $2 or n.section = $5)) as decisions,
        m.key_rev < (select max(rev) from sitting_key k where k.ws = $1 and k.sitting = $2) as key

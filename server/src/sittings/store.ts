@@ -141,16 +141,18 @@ export async function readPeople(
   sitting: SittingRow,
 ): Promise<readonly SheetProgress[]> {
   return sql.query<SheetProgress>(
-    `select st.id as student, st.code, st.first_name as "firstName",
+    `with c as materialized (
+       select student, count(*)::integer as answered from counted_answer
+       where ws = $1 and sitting = $2 and value ->> 'kind' not in ('blank', 'not_reached', 'illegible')
+       group by student)
+     select st.id as student, st.code, st.first_name as "firstName",
        coalesce(c.answered, 0) as answered,
        exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id) as joined,
        exists (select 1 from attempt t where t.ws = st.ws and t.sitting = $2 and t.student = st.id and t.submitted_at is not null) as submitted,
        (select count(*) from device d where d.ws = st.ws and d.sitting = $2 and d.student = st.id and d.state = 'in')::integer as devices,
        (select count(*) from device d where d.ws = st.ws and d.sitting = $2 and d.student = st.id and d.state = 'asked')::integer as asking
      from enrolment e join student st on st.ws = e.ws and st.id = e.student
-     left join (select student, count(*)::integer as answered from counted_answer
-       where ws = $1 and sitting = $2 and value ->> 'kind' not in ('blank', 'not_reached', 'illegible')
-       group by student) c on c.student = st.id
+     left join c on c.student = st.id
      where e.ws = $1 and e.section = $3 and e.from_on <= $4::date and (e.to_on is null or e.to_on >= $4::date)
      order by length(st.code), st.code`,
     [ws, sitting.id, sitting.section, sitting.on_date],
