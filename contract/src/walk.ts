@@ -38,6 +38,8 @@ export interface KnownAnswer {
   readonly id: string;
   readonly ask: string;
   readonly seq: number;
+  /** When it was given, by the clock of the phone; when it came, where that is not known. */
+  readonly at: string;
   readonly value: AnswerValue;
   /** Why it does not count yet; null where it counts. */
   readonly waits: string | null;

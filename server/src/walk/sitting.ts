@@ -12,6 +12,7 @@ interface AnswerRow {
   readonly id: string;
   readonly ask: string;
   readonly seq: number;
+  readonly at: string;
   readonly value: AnswerValue;
   readonly kind: DisputeKind | null;
   readonly state: 'open' | 'counted' | 'kept' | 'dropped' | null;
@@ -19,7 +20,7 @@ interface AnswerRow {
 
 const NOT_COUNTED = 'Your instructor decided that this answer does not count.';
 
-function waitsOf({ kind, state }: AnswerRow): string | null {
+function waitsOf({ kind, state }: Pick<AnswerRow, 'kind' | 'state'>): string | null {
   if (kind === null || state === null || state === 'counted') return null;
   return state === 'open' ? DISPUTE_WORDS[kind] : NOT_COUNTED;
 }
@@ -27,7 +28,7 @@ function waitsOf({ kind, state }: AnswerRow): string | null {
 /** The latest answers of a student, by phone, whether they count or wait. */
 async function ownAnswers(sql: Sql, who: Student): Promise<readonly KnownAnswer[]> {
   const rows = await sql.query<AnswerRow>(
-    `select distinct on (r.sitting_station, r.ask) r.id, sa.public_id as ask, r.seq, r.value, d.kind, d.state
+    `select distinct on (r.sitting_station, r.ask) r.id, sa.public_id as ask, r.seq, coalesce(r.device_at, r.received_at) as at, r.value, d.kind, d.state
      from attempt t join response r on r.ws = t.ws and r.attempt = t.id
      join sitting_ask sa on sa.ws = r.ws and sa.sitting_station = r.sitting_station and sa.ask = r.ask
      left join answer_dispute d on d.ws = r.ws and d.response = r.id
@@ -35,7 +36,7 @@ async function ownAnswers(sql: Sql, who: Student): Promise<readonly KnownAnswer[
      order by r.sitting_station, r.ask, t.takeover desc, r.seq desc`,
     [who.ws, who.sitting, who.student],
   );
-  return rows.map((r) => ({ id: r.id, ask: r.ask, seq: r.seq, value: r.value, waits: waitsOf(r) }));
+  return rows.map(({ kind, state, ...r }) => ({ ...r, waits: waitsOf({ kind, state }) }));
 }
 
 /** When other phones joined under this student number. */

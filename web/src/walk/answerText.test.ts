@@ -41,7 +41,14 @@ describe('an answer that waits for a decision', () => {
   const waiting = {
     ...SITTING,
     answers: [
-      { id: 'a', ask: 'name', seq: 3, value: { kind: 'name' as const, text: 'x' }, waits: 'It came late.' },
+      {
+        id: 'a',
+        ask: 'name',
+        seq: 3,
+        value: { kind: 'name' as const, text: 'x' },
+        at: '2026-10-01T18:00:00.000Z',
+        waits: 'It came late.',
+      },
     ],
   };
   const load = (kept: readonly KeptAnswer[]) =>

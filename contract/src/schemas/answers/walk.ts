@@ -113,6 +113,7 @@ export const knownAnswerSchema = record<KnownAnswer>({
   id: text,
   ask: text,
   seq: number,
+  at: text,
   value: answerValue,
   waits: nullOr(text),
 });

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { phone } from './testing.ts';
+import { SITTING, phone } from './testing.ts';
 
 const typed = (p: ReturnType<typeof phone>): (string | undefined)[] =>
   [...p.at.stored.values()].sort((a, b) => a.seq - b.seq).map((a) => a.typed);
@@ -185,6 +185,37 @@ describe('a server put back from an earlier copy', () => {
     await p.walk.refresh();
     expect(typed(p)).toEqual(['one', 'two']);
   });
+});
+
+test('an older answer that was kept back does not go before a newer one that was sent from memory', async () => {
+  const p = phone();
+  await p.walk.refresh();
+  p.at.state.mood = 'away';
+  await p.walk.answer('name', { typed: 'older' });
+  p.store.refuse(true);
+  await p.walk.answer('name', { typed: 'newer' });
+  p.at.state.mood = 'well';
+  await p.pass();
+  expect(typed(p)).toEqual(['older', 'newer']);
+  p.store.refuse(false);
+  await p.reopen().refresh();
+  expect(typed(p)).toEqual(['older', 'newer']);
+});
+
+test('a phone that kept nothing and numbers from one again does not put its new answer before the one that stands', async () => {
+  const p = phone();
+  p.store.refuse(true);
+  await p.walk.refresh();
+  for (const text of ['one', 'two', 'three']) await p.walk.answer('name', { typed: text });
+  p.at.state.mood = 'away';
+  p.store.refuse(false);
+  await p.store.keepSitting(SITTING);
+  const again = p.reopen();
+  await again.refresh();
+  await again.answer('name', { typed: 'four' });
+  p.at.state.mood = 'well';
+  await again.refresh();
+  expect(typed(p)).toEqual(['one', 'two', 'three', 'four']);
 });
 
 test('whatever the network, the store and the page do, every answer given arrives once, in its order', async () => {

@@ -58,6 +58,11 @@ export function walkController(deps: WalkDeps): WalkController {
   const left = new Map<string, WalkSitting>();
   /** Numbers given anew to answers that a phone numbered without knowing what the server has, by id. */
   const renumbered = new Map<string, number>();
+  /**
+   * What is not acknowledged, as far as this page knows: a phone that cannot be read for a while must not let a newer
+   * answer go before an older one.
+   */
+  const pending = new Map<string, KeptAnswer>();
   /** The highest number known of each owner whose sitting was read from the server. */
   const highest = new Map<string, number>();
 
@@ -71,11 +76,13 @@ export function walkController(deps: WalkDeps): WalkController {
 
   const load = async (from: 'phone' | 'server', sitting: WalkSitting): Promise<void> => {
     const owner = ownerOf(sitting);
+    const kept = await orElse(store.answers(owner), []);
+    for (const a of kept) if (!a.sent) pending.set(a.id, a);
     tell({
       type: 'loaded',
       from,
       sitting,
-      kept: await orElse(store.answers(owner), []),
+      kept,
       drafts: await orElse(store.drafts(owner), new Map<string, string>()),
     });
   };
@@ -92,24 +99,32 @@ export function walkController(deps: WalkDeps): WalkController {
   const unsent = async (owner: string): Promise<readonly KeptAnswer[]> => {
     const kept = (await orElse(store.answers(owner), [])).filter((a) => !a.sent);
     const ids = new Set(kept.map((a) => a.id));
-    return [...kept, ...state.unsaved.filter((u) => !ids.has(u.id))]
+    const others = [...pending.values()].filter((a) => a.owner === owner && !ids.has(a.id));
+    return [...kept, ...others]
       .map((a) => ({ ...a, seq: renumbered.get(a.id) ?? a.seq }))
       .sort((a, b) => a.seq - b.seq);
   };
 
   /**
-   * A phone that kept nothing, closed and opened without a network numbers its answers from one again. What waits goes
-   * behind what the server has, in its order.
+   * A phone that kept nothing, closed and opened without a network numbers its answers from one again. What was given
+   * after the answer that the server has of its question goes behind it, with all that was given later; what was given
+   * before stays before, though the newer one reached the server first.
    */
   const catchUp = async (sitting: WalkSitting): Promise<void> => {
     const owner = ownerOf(sitting);
     const known = Math.max(0, highest.get(owner) ?? 0, ...sitting.answers.map((a) => a.seq));
     const there = new Set(sitting.answers.map((a) => a.id));
     const waiting = (await unsent(owner)).filter((a) => !there.has(a.id));
-    const [first] = waiting;
-    const shift = first && first.seq <= known ? known + 1 - first.seq : 0;
-    if (shift > 0) for (const a of waiting) renumbered.set(a.id, a.seq + shift);
-    highest.set(owner, Math.max(known, ...waiting.map((a) => a.seq + shift)));
+    const standing = new Map(sitting.answers.map((a) => [a.ask, a]));
+    const first = waiting.find((a) => {
+      const there = standing.get(a.ask);
+      return there !== undefined && a.seq <= there.seq && a.at > there.at;
+    });
+    if (first) {
+      const behind = known + 1 - first.seq;
+      for (const a of waiting) if (a.at >= first.at) renumbered.set(a.id, a.seq + behind);
+    }
+    highest.set(owner, Math.max(known, ...waiting.map((a) => renumbered.get(a.id) ?? a.seq)));
   };
 
   const take = async (batch: readonly KeptAnswer[], receipt: BatchReceipt): Promise<void> => {
@@ -127,6 +142,7 @@ export function walkController(deps: WalkDeps): WalkController {
       })
       // What cannot be marked is sent again, which does no harm.
       .catch(() => undefined);
+    for (const id of [...receipt.accepted, ...refused.map((r) => r.id)]) pending.delete(id);
     tell({ type: 'receipt', accepted: receipt.accepted, refused });
   };
 
@@ -217,6 +233,7 @@ export function walkController(deps: WalkDeps): WalkController {
       sent: false,
       ...content,
     };
+    pending.set(answer.id, answer);
     tell({ type: 'answered', answer });
     await keep(answer);
   };
@@ -311,6 +328,7 @@ export function walkController(deps: WalkDeps): WalkController {
     leave: async () => {
       if (state.sitting) await store.forget(ownerOf(state.sitting)).catch(() => undefined);
       await server.leave().catch(() => undefined);
+      pending.clear();
       tell({ type: 'left' });
     },
     stop: () => callOff?.(),

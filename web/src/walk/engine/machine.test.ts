@@ -244,9 +244,30 @@ describe('what a student sees of it', () => {
       sitting: {
         ...SITTING,
         answers: [
-          { id: 'x', ask: 'q1', seq: 3, value: { kind: 'name', text: 'from the server' }, waits: null },
-          { id: 'y', ask: 'q2', seq: 4, value: { kind: 'name', text: 'from the server' }, waits: null },
-          { id: 'z', ask: 'q3', seq: 5, value: { kind: 'state', state: 'opposite' }, waits: null },
+          {
+            id: 'x',
+            ask: 'q1',
+            seq: 3,
+            value: { kind: 'name', text: 'from the server' },
+            at: '2026-10-01T18:00:00.000Z',
+            waits: null,
+          },
+          {
+            id: 'y',
+            ask: 'q2',
+            seq: 4,
+            value: { kind: 'name', text: 'from the server' },
+            at: '2026-10-01T18:00:00.000Z',
+            waits: null,
+          },
+          {
+            id: 'z',
+            ask: 'q3',
+            seq: 5,
+            value: { kind: 'state', state: 'opposite' },
+            at: '2026-10-01T18:00:00.000Z',
+            waits: null,
+          },
         ],
       },
       kept: [kept(2, { typed: 'kept here' })],

@@ -115,6 +115,7 @@ export function memoryServer() {
       id: a.id,
       ask: a.ask,
       seq: a.seq,
+      at: a.at,
       value: a.value ?? taggedValue(a),
       waits: null,
     }));
@@ -167,16 +168,17 @@ export function memoryServer() {
   return { server, stored, sentTo, batches, state };
 }
 
-/** A phone with its store, its server and a clock that stands still until it is moved. */
+/** A phone with its store, its server and a clock that goes on by a second at each look. */
 export function phone(store = memoryStore(), at = memoryServer()) {
   let made = 0;
+  let ticks = 0;
   let waiting: { ms: number; fn: () => void } | null = null;
   const open = (): WalkController =>
     walkController({
       store,
       server: at.server,
       newId: () => `id-${(made += 1)}`,
-      now: () => '2026-10-01T18:00:00.000Z',
+      now: () => new Date(Date.UTC(2026, 9, 1, 18) + (ticks += 1) * 1000).toISOString(),
       after: (ms, fn) => {
         const w = { ms, fn };
         waiting = w;
