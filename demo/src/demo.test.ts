@@ -55,9 +55,16 @@ describe('what a newcomer can discover', () => {
     expect(verdict(...pair, { material: ['twig'] })).toBe('told');
   });
 
-  test('one feather leaf does not tell mountain-ash from ash; a twig does', () => {
+  test('one feather leaf in the hand tells mountain-ash from ash, in July and while leaves fall; the road does not', () => {
     const pair = ['Sorbus scopulina', 'Fraxinus pennsylvanica'] as const;
-    expect(verdict(...pair, { material: ['leaf'] })).toBe('twins');
+    for (const date of ['2026-07-15', '2026-10-01']) {
+      const leaf = compare(...pair, { date, material: ['leaf'] });
+      expect([date, leaf.verdict]).toEqual([date, 'told']);
+      const found = leaf.tells.filter((t) => t.strength !== 'partial').map((t) => t.character);
+      expect(found).toEqual(expect.arrayContaining(['leaf.leaflet_stalk', 'leaf.leaflet_count']));
+    }
+    const across = { date: '2026-07-15', material: ['tree'], distance: 'binoculars', handling: ['look'] } as const;
+    expect(compare(...pair, across).tells.map((t) => t.character)).not.toContain('leaf.leaflet_stalk');
     expect(verdict(...pair, { material: ['twig'] })).toBe('told');
   });
 

@@ -55,7 +55,7 @@ describe('four pairs, day by day through the year', () => {
     expect(cone.verdict).toBe('told');
   });
 
-  test('the cherries are told in leaf, from the later leaf-out to the earlier fall, and by a lens all year', () => {
+  test('the cherries are told in leaf, from the later leaf-out to the earlier fall, and by a lens while buds stand', () => {
     const [a, b] = ['Prunus virginiana', 'Prunus emarginata'] as const;
     expect(changes(a, b, { material: ['twig'] })).toEqual([
       '01-01 twins',
@@ -69,11 +69,16 @@ describe('four pairs, day by day through the year', () => {
     expect(day('09-26')).toBe(Math.min(startOf(a, 'leaf_fall'), startOf(b, 'leaf_fall')) + 1);
     expect(changes(a, b, { material: ['twig'], handling: ['look', 'lens'] })).toEqual([
       '01-01 told by 1',
-      '05-10 told by 11',
-      '05-15 told by 13',
-      '05-19 told by 11',
+      '04-20 twins',
+      '05-10 told by 10',
+      '05-15 told by 12',
+      '05-19 told by 10',
+      '07-09 told by 11',
       '09-26 told by 1',
     ]);
+    expect(day('04-20')).toBe(Math.min(startOf(a, 'leaf_out'), startOf(b, 'leaf_out')));
+    // Buds are set again 60 days after the later of the two is in full leaf.
+    expect(day('07-09')).toBe(Math.max(endOf(a, 'leaf_out'), endOf(b, 'leaf_out')) + 60);
   });
 
   test('the silver leaves are told by a twig all year and never by one leaf', () => {
@@ -85,9 +90,13 @@ describe('four pairs, day by day through the year', () => {
     ]);
     expect(changes(a, b, { material: ['twig'] })).toEqual([
       '01-01 told by 3',
-      '05-22 told by 4',
+      '04-25 told by 1',
+      '05-22 told by 2',
+      '07-21 told by 4',
       '10-11 told by 3',
     ]);
+    // Without their buds, twice as many tells by leaf and bud again once those are set.
+    expect(day('07-21')).toBe(Math.max(endOf(a, 'leaf_out'), endOf(b, 'leaf_out')) + 60);
   });
 
   test('the larches are told by their needles only while they stand', () => {
@@ -96,7 +105,6 @@ describe('four pairs, day by day through the year', () => {
       '01-01 unproven',
       '04-08 twins',
       '05-12 told by 2',
-      '10-21 twins',
       '11-23 unproven',
     ]);
     expect(changes(a, b, { material: ['twig'] })).toEqual([

@@ -3,7 +3,6 @@ import fc from 'fast-check';
 import { CHARACTERS } from '../characters/index.ts';
 import {
   EVERYTHING_AT_THE_TREE,
-  HOPKINS,
   addDays,
   allowedHandling,
   conditionsFromQuery,
@@ -11,15 +10,11 @@ import {
   dayOfYear,
   inSeason,
   isDate,
-  shiftDays,
-  shiftWindows,
   showDay,
   visible,
-  within,
 } from './index.ts';
 import { DISTANCES, HANDLINGS, MATERIALS } from './types.ts';
-import type { Conditions, SeasonWindow, Subject, Viewing } from './types.ts';
-import { daysForward } from './day.ts';
+import type { Conditions, Subject, Viewing } from './types.ts';
 
 const at = (date: string, part: Partial<Conditions> = {}): Conditions => ({
   ...EVERYTHING_AT_THE_TREE,
@@ -169,55 +164,6 @@ describe('visible', () => {
   });
 });
 
-describe('shift to the site, Hopkins 1918', () => {
-  const home = { lat: 47.9, lon: -115.9, elevM: 760 };
-
-  test('4 days a degree north, 4/5 a degree east, 4 days per 400 ft', () => {
-    expect(shiftDays(home, { ...home, lat: 48.9 })).toBeCloseTo(4);
-    expect(shiftDays(home, { ...home, lon: -114.9 })).toBeCloseTo(0.8);
-    expect(shiftDays(home, { ...home, elevM: 760 + 121.92 })).toBeCloseTo(4);
-  });
-
-  test('spring comes later up the hill and autumn earlier, at half strength', () => {
-    const shift = shiftDays(home, { ...home, elevM: 760 + 5 * 121.92 });
-    const [spring, fall] = shiftWindows(
-      [
-        { kind: 'leaf_out', start: 100, end: 120 },
-        { kind: 'leaf_fall', start: 290, end: 310 },
-      ],
-      shift,
-      HOPKINS,
-    );
-    expect(spring).toMatchObject({ start: 120, end: 140 });
-    expect(fall).toMatchObject({ start: 280, end: 300 });
-  });
-
-  // The law turns round at new year, where no bound of a growing year lies.
-  test('any window of a growing year at any site within 1,300 m keeps a length, and windows keep their order', () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.integer({ min: 45, max: 320 }), { minLength: 4, maxLength: 4 }),
-        fc.integer({ min: -1300, max: 1300 }),
-        (days, up) => {
-          const [a = 1, b = 2, c = 3, d = 4] = [...new Set(days)].sort((x, y) => x - y);
-          const windows: SeasonWindow[] = [
-            { kind: 'leaf_out', start: a, end: b },
-            { kind: 'leaf_fall', start: Math.max(c, b), end: Math.max(d, c, b) },
-          ];
-          const [out, fall] = shiftWindows(windows, (4 * up) / 121.92, HOPKINS);
-          if (!out || !fall) throw new Error('A window was lost');
-          expect(daysForward(out.start, out.end)).toBeLessThanOrEqual(363);
-          expect(daysForward(fall.start, fall.end)).toBeLessThanOrEqual(363);
-          expect(within(out, out.start) && within(out, out.end)).toBe(true);
-          if (daysForward(a, b) > 0) expect(daysForward(out.start, out.end)).toBeGreaterThan(0);
-          const [first, second] = [daysForward(1, a), daysForward(1, Math.max(c, b))];
-          if (second - first > 120) expect(daysForward(out.start, fall.start)).toBeGreaterThan(0);
-        },
-      ),
-    );
-  });
-});
-
 test('conditions go into the address and come back as they were', () => {
   const fallback = at('2026-10-01');
   fc.assert(
@@ -254,7 +200,7 @@ test('a caution caps what may be done, and never looking', () => {
 });
 
 describe('what a caution forbids', () => {
-  const felt = CHARACTERS.find((c) => c.needs.includes('touch') && c.season.includes('always'));
+  const felt = CHARACTERS.find((c) => c.needs.includes('touch') && c.season.includes('leaf-on'));
 
   test('cannot be used on the one it is forbidden of, whatever the conditions allow', () => {
     if (!felt) throw new Error('The vocabulary has a character that is felt');

@@ -22,7 +22,20 @@ export type Handling = (typeof HANDLINGS)[number];
 export const DISTANCES = ['far', 'binoculars', 'trunk', 'hand'] as const;
 export type Distance = (typeof DISTANCES)[number];
 
-export const SEASONS = ['always', 'leaf-on', 'leafless', 'flower', 'fruit', 'autumn'] as const;
+export const SEASONS = [
+  'always',
+  'leaf-on',
+  'leafless',
+  'flower',
+  'fruit',
+  'autumn',
+  'pollen',
+  'receptive',
+  'new-growth',
+  'dormant',
+  'buds',
+  'waiting-catkins',
+] as const;
 export type Season = (typeof SEASONS)[number];
 
 /** The order in which organs are shown everywhere: from the whole tree inwards. */
@@ -59,12 +72,17 @@ export interface SeasonWindow {
   readonly end: number;
 }
 
+/** Fruit on the ground: falls to pieces on the tree before, rots or blows away within weeks, or lies until the next. */
+export type OnGround = 'in-pieces' | 'gone-in-weeks' | 'lasts';
+
 export type Persistence = 'evergreen' | 'deciduous' | 'marcescent';
 
 /** What the visibility of a character depends on in a taxon or an individual. */
 export interface Subject {
   readonly windows: readonly SeasonWindow[];
   readonly persistence?: Persistence;
+  /** What becomes of its fruit on the ground; absent where its kind of fruit is not recorded. */
+  readonly onGround?: OnGround;
   /** Handling that a caution forbids of it, whatever the conditions allow. */
   readonly forbids?: readonly string[];
   /** For an individual: how near each organ can be got; absent means not recorded. Absent whole for a taxon. */
@@ -85,6 +103,8 @@ export interface Viewing {
   readonly wet?: 'lost' | 'blurred';
   /** Readable on the brown leaf that a marcescent tree keeps through winter. */
   readonly onBrownLeaf?: boolean;
+  /** The kind of character; colors fade on a pressed sheet and brown on the ground. */
+  readonly kind?: string;
 }
 
 export type Seen = 'yes' | 'partly' | 'no' | 'unknown';

@@ -1,10 +1,11 @@
-import { inSeason } from './seasons.ts';
+import { ALL_BUT_GONE, FALLING, fruitBelow, inSeason } from './seasons.ts';
 import { DISTANCES, DISTANCE_NAMES } from './types.ts';
 import type {
   Conditions,
   Distance,
   Handling,
   Material,
+  Season,
   Seen,
   Subject,
   Viewing,
@@ -47,8 +48,7 @@ const near = (d: Distance): number => DISTANCES.indexOf(d);
 
 /** Parts that lie in the hand whatever the distance of the tree. */
 const IN_HAND: readonly Material[] = ['twig', 'leaf', 'fruit', 'section', 'rubbing', 'pressed'];
-/** What lies on the ground was dropped at some time of the year before; what is drawn has no season. */
-const SEASONLESS: readonly Material[] = ['litter', 'plate'];
+const yes: Visibility = { seen: 'yes', reason: '' };
 
 function fromDistance(subject: Subject, character: Viewing, material: Material, c: Conditions): Visibility {
   if (IN_HAND.includes(material) || material === 'plate' || material === 'photo') {
@@ -73,12 +73,54 @@ function better(a: Visibility, b: Visibility): Visibility {
   return RANK[b.seen] > RANK[a.seen] ? b : a;
 }
 
+/** What is printed, drawn or pressed: nothing to feel, smell or cut. */
+const ON_PAPER: readonly Material[] = ['photo', 'plate', 'pressed', 'rubbing'];
+const BY_HAND: readonly Handling[] = ['touch', 'smell', 'taste', 'cut'];
+
+/** What paper leaves of a character: no touch, smell or cut; a lens hardly helps; colors fade on a pressed sheet. */
+function onPaper(character: Viewing, material: Material): Visibility {
+  if (!ON_PAPER.includes(material)) return yes;
+  const hand = character.needs.find((n) => BY_HAND.includes(n));
+  if (hand)
+    return { seen: 'no', reason: `${NEEDS_WORDS[hand]} does not work on ${MATERIAL_WORDS[material]}` };
+  if (character.needs.includes('lens')) {
+    return { seen: 'partly', reason: `a lens hardly helps on ${MATERIAL_WORDS[material]}` };
+  }
+  const fades = material === 'pressed' && character.kind === 'colour';
+  return fades ? { seen: 'partly', reason: 'colors fade on a pressed sheet' } : yes;
+}
+
+/** Leaves in the hand are whole while others fall; only leaves that are still opening are not yet what they will be. */
+const LEAF_IN_HAND: readonly Material[] = ['leaf', 'pressed'];
+
+function atSeason(
+  subject: Subject,
+  character: Viewing,
+  season: Season,
+  material: Material,
+  date: string,
+): Visibility {
+  const found = inSeason(subject, season, date, character.onBrownLeaf ?? false);
+  const isFalling = found.reason === FALLING || found.reason === ALL_BUT_GONE;
+  return season === 'leaf-on' && isFalling && LEAF_IN_HAND.includes(material) ? yes : found;
+}
+
+/** What lies below was dropped at some time of the year before; it is brown by now, and fruit may be gone. */
+function inLitter(subject: Subject, character: Viewing, date: string): Visibility {
+  const below = character.organ === 'fruit' ? fruitBelow(subject, date) : yes;
+  if (below.seen !== 'yes' || character.kind !== 'colour') return below;
+  return { seen: 'partly', reason: 'browned on the ground' };
+}
+
 function onMaterial(subject: Subject, character: Viewing, material: Material, c: Conditions): Visibility {
   const taken = material === 'tree' || material === 'bark' ? c.date : (c.takenOn?.[material] ?? c.date);
-  const season: Visibility = SEASONLESS.includes(material)
-    ? { seen: 'yes', reason: '' }
-    : character.season.map((s) => inSeason(subject, s, taken, character.onBrownLeaf ?? false)).reduce(better);
-  return worse(season, fromDistance(subject, character, material, c));
+  const season: Visibility =
+    material === 'plate'
+      ? yes
+      : material === 'litter'
+        ? inLitter(subject, character, taken)
+        : character.season.map((s) => atSeason(subject, character, s, material, taken)).reduce(better);
+  return [fromDistance(subject, character, material, c), onPaper(character, material)].reduce(worse, season);
 }
 
 /**

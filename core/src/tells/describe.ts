@@ -1,5 +1,6 @@
-import { HOPKINS, bySight, shiftDays, shiftWindows } from '../conditions/index.ts';
+import { HOPKINS, bySight, guessReason, shiftDays, shiftWindows } from '../conditions/index.ts';
 import type {
+  OnGround,
   Persistence,
   Place,
   SeasonWindow,
@@ -56,11 +57,37 @@ export interface DescribedTaxon extends Described {
   readonly windows: readonly SeasonHere[];
 }
 
+const usualState = (profile: Profile, character: string): string | undefined => {
+  const value = profile.get(character)?.value;
+  return value?.kind === 'states' ? value.states.find((s) => s.freq === 'usual')?.state : undefined;
+};
+
 function persistenceOf(profile: Profile): Persistence | undefined {
-  const value = profile.get('leaf.persistence')?.value;
-  if (value?.kind !== 'states') return undefined;
-  const usual = value.states.find((s) => s.freq === 'usual')?.state;
+  const usual = usualState(profile, 'leaf.persistence');
+  if (usual === 'semi-evergreen') return 'deciduous';
   return usual === 'evergreen' || usual === 'deciduous' || usual === 'marcescent' ? usual : undefined;
+}
+
+/** Fruit and cones that are found whole on the ground until the next ones fall. */
+const LASTING: ReadonlySet<string> = new Set([
+  'acorn',
+  'nut',
+  'nut-in-a-husk',
+  'nut-in-a-bur',
+  'cone',
+  'woody-cone-like-catkin',
+  'ball',
+  'pod',
+]);
+
+/** What becomes of the fruit of a taxon on the ground. Source: docs/formulas.md, What can be seen. */
+function onGroundOf(profile: Profile): OnGround | undefined {
+  const kind = usualState(profile, 'fruit.kind');
+  if (kind === undefined) return undefined;
+  if (usualState(profile, 'fruit.falls') === 'breaks-apart-on-the-tree' || kind === 'catkin-that-shatters') {
+    return 'in-pieces';
+  }
+  return LASTING.has(kind) ? 'lasts' : 'gone-in-weeks';
 }
 
 export interface SeasonHere extends SeasonWindow {
@@ -68,6 +95,8 @@ export interface SeasonHere extends SeasonWindow {
   readonly origin: string;
   /** Days by which it was shifted to the site; zero without a site. */
   readonly shift: number;
+  /** Why the shift is a guess; null where it is none. */
+  readonly guess: 'days' | 'distance' | null;
   /** A bound that what was seen at the site has moved. */
   readonly seen: 'none' | 'start' | 'end' | 'both';
 }
@@ -89,14 +118,17 @@ function windowsOf(
     }
   }
   const rates = site?.rates ?? HOPKINS;
-  return [...found.values()].flatMap((row) => {
-    const shift = site ? shiftDays(row.ref, site, rates) : 0;
-    const seen = (site?.sightings ?? []).filter((o) => o.taxon === id && o.kind === row.kind);
-    return shiftWindows([{ kind: row.kind, start: row.start, end: row.end }], shift, rates).map((w) => ({
-      ...bySight(w, seen),
-      origin: row.taxon,
-      shift,
-    }));
+  const recorded = [...found.values()].map((row) => ({
+    kind: row.kind,
+    start: row.start,
+    end: row.end,
+    origin: row.taxon,
+    shift: site ? shiftDays(row.ref, site, rates) : 0,
+    guess: site ? guessReason(row.ref, site, rates) : null,
+  }));
+  return shiftWindows(recorded, rates).map((w) => {
+    const seen = (site?.sightings ?? []).filter((o) => o.taxon === id && o.kind === w.kind);
+    return { ...w, ...bySight(w, seen) };
   });
 }
 
@@ -125,7 +157,12 @@ export function describeTaxa(
     const profile = profileOf(id);
     const windows = windowsOf(id, taxa, rows, site);
     const persistence = persistenceOf(profile);
-    const subject: Subject = { windows, ...(persistence ? { persistence } : {}) };
+    const onGround = onGroundOf(profile);
+    const subject: Subject = {
+      windows,
+      ...(persistence ? { persistence } : {}),
+      ...(onGround ? { onGround } : {}),
+    };
     return { id, profile, values: profile, windows, subject };
   });
 }

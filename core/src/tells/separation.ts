@@ -34,6 +34,25 @@ const shareBetween = ({ mean, sd, mass }: Density['law'], from: number, to: numb
   to <= from ? 0 : (cumulative((to - mean) / sd) - cumulative((from - mean) / sd)) / mass;
 
 /**
+ * Where square·x² + linear·x + constant is zero, in order; twice the same where it is once. Laws nearly as wide as each
+ * other leave a tiny square, so the nearer root is the constant over the larger half (Press et al. 2007, section 5.6).
+ */
+function crossings(square: number, linear: number, constant: number): readonly [number, number] {
+  const inner = linear * linear - 4 * square * constant;
+  if (inner < 0 || (square === 0 && linear === 0)) return [-Infinity, -Infinity];
+  const half = -(linear + Math.sign(linear || 1) * Math.sqrt(inner)) / 2;
+  const near = half === 0 ? 0 : constant / half;
+  const far = square === 0 ? near : half / square;
+  return near < far ? [near, far] : [far, near];
+}
+
+/** A place well inside a stretch that may have no end; the logarithm of zero has none. */
+function between(low: number, high: number, width: number): number {
+  if (Number.isFinite(low)) return Number.isFinite(high) ? (low + high) / 2 : low + width;
+  return Number.isFinite(high) ? high - width : 0;
+}
+
+/**
  * What two measured ranges have in common. On one scale ln p − ln q is a quadratic, so that the lesser of the two is
  * known between its roots and the overlap is exact; laws on two scales are added up numerically.
  */
@@ -52,23 +71,15 @@ function densityOverlap(a: Density, b: Density): number {
   const square = (v - u) / 2;
   const linear = p.mean * u - q.mean * v;
   const constant = (q.mean * q.mean * v - p.mean * p.mean * u) / 2 + q.depth - p.depth;
-  let first = from;
-  let second = from;
-  if (Math.abs(square) > 1e-12 * (u + v)) {
-    const inner = linear * linear - 4 * square * constant;
-    if (inner > 0) {
-      const root = Math.sqrt(inner) / (2 * Math.abs(square));
-      const middle = -linear / (2 * square);
-      first = Math.min(to, Math.max(from, middle - root));
-      second = Math.min(to, Math.max(from, middle + root));
-    }
-  } else if (linear !== 0) first = second = Math.min(to, Math.max(from, -constant / linear));
+  const inside = (x: number): number => Math.min(to, Math.max(from, x));
+  const [near, far] = crossings(square, linear, constant);
+  const [first, second] = [inside(near), inside(far)];
   let sum = 0;
   let low = from;
   for (let part = 0; part < 3; part += 1) {
     const high = part === 0 ? first : part === 1 ? second : to;
     if (high > low) {
-      const t = (low + high) / 2;
+      const t = between(low, high, Math.max(p.sd, q.sd));
       sum += shareBetween(square * t * t + linear * t + constant < 0 ? p : q, low, high);
     }
     low = high;

@@ -136,7 +136,8 @@ describe('overlap of measured ranges', () => {
         }
         expect(overlapOf(p, q)).toBeCloseTo(area, 2);
       }),
-      { numRuns: 60 },
+      // Two laws of one width: what is left of the square is rounding, and once the far root was taken for the near one.
+      { numRuns: 60, examples: [[range(4, 20, 0, null), range(1, 5, 0, null)]] },
     );
   });
 
@@ -206,9 +207,12 @@ describe('pairs under conditions', () => {
     };
     const a = described('a', { ...NEEDLE, 'needle.bands': states(['none', 'usual']) }, falling);
     const b = described('b', { ...NEEDLE, 'needle.bands': states(['both-sides', 'usual']) }, falling);
-    const r = comparePair(a, b, vocabulary, october, none);
+    const r = comparePair(a, b, vocabulary, { ...october, material: ['tree'] }, none);
     expect(r.tells[0]).toMatchObject({ strength: 'partial', partly: true });
     expect(r.verdict).not.toBe('told');
+    // A needle in the hand is whole, whatever falls from the tree.
+    const hand = comparePair(a, b, vocabulary, { ...october, material: ['leaf'] }, none);
+    expect(hand.tells[0]).toMatchObject({ strength: 'clean', partly: false });
   });
 
   test('a pair is judged alike from either side', () => {

@@ -27,7 +27,13 @@ const SEASON_WORDS: Readonly<Record<(typeof SEASONS)[number], string>> = {
   leafless: 'leafless',
   flower: 'in flower',
   fruit: 'in fruit',
-  autumn: 'in autumn colour',
+  autumn: 'in fall color',
+  pollen: 'while pollen flies',
+  receptive: 'while seed flowers are open',
+  'new-growth': 'while leaves are new',
+  dormant: 'from leaf fall to leaf-out',
+  buds: 'while winter buds stand',
+  'waiting-catkins': 'while catkins wait on the twig',
 };
 
 const YES_NO: readonly StateBody[] = [

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import Popconfirm from 'antd/es/popconfirm';
 import type { SpeciesProfile } from '@hurrow/contract';
-import { SHIFT_GUESS, dayOfYear, showDay } from '@hurrow/core/conditions';
+import { dayOfYear, showDay } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
 import type { Here } from '../app/index.ts';
 import { Latin } from '../parts/index.ts';
@@ -31,7 +31,8 @@ function Whence({
         </>
       ) : null}
       {days === 0 ? 'as recorded' : `spring ${Math.abs(days)} days ${days > 0 ? 'later' : 'earlier'} here`}
-      {Math.abs(window.shift) > SHIFT_GUESS ? ', so far that it is a guess' : ''}
+      {window.guess === 'days' ? ', so far that it is a guess' : ''}
+      {window.guess === 'distance' ? '; recorded so far away that it is a guess' : ''}
       {window.seen === 'none' ? '' : '; moved by what was seen here'}
     </span>
   );

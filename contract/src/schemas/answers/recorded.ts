@@ -124,4 +124,5 @@ export const shiftRatesSchema = record<ShiftRates>({
   perLon: number,
   perMetre: number,
   autumnStrength: number,
+  fruitStrength: number,
 });

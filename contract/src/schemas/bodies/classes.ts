@@ -16,6 +16,7 @@ export const siteBody = record<SiteBody>({
       perLon: rate,
       perMetre: optional(within(-0.2, 0.2)),
       autumnStrength: optional(within(0, 1)),
+      fruitStrength: optional(within(0, 1)),
     }),
   ),
 });

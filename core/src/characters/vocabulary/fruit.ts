@@ -121,11 +121,18 @@ export const FRUIT = [
     { ...cone, material: ['fruit', 'litter', 'photo'] },
   ),
   yesno(
+    'fruit.bare_spikes',
+    'bare cone axes',
+    'bare spikes on the branch',
+    'Bare upright spikes stand on the branches where cones fell to pieces.',
+    { ...cone, material: ['tree', 'photo'], distance: 'binoculars', season: ['always'], effort: 1 },
+  ),
+  yesno(
     'fruit.closed_by_resin',
     'closed by resin',
     'sealed with pitch',
     'Cones stay shut until heat opens them.',
-    { ...cone, material: ['fruit', 'litter'] },
+    { ...cone, material: ['tree', 'fruit', 'litter', 'photo'], distance: 'binoculars' },
   ),
   nominal(
     'fruit.ripe_months',

@@ -31,7 +31,7 @@ export const LEAF_FORM = [
     'keeps its leaves?',
     'Whether leaves stay through winter.',
     'evergreen: stays green; deciduous: drops its leaves; marcescent: keeps brown leaves',
-    { material: ['tree'], season: ['leafless', 'always'], distance: 'far', effort: 1 },
+    { material: ['tree', 'twig'], season: ['dormant'], distance: 'far', effort: 1 },
   ),
   nominal(
     'leaf.arrangement',

@@ -134,6 +134,6 @@ export const LEAF_SURFACE = [
     'colour of new leaves',
     'Colour of leaves as they open.',
     'bright green #8fb957; red #b0463c; bronze #8f6a3d; silver #c9d1cc; blue-green #6b9a94',
-    { ...fresh, effort: 1 },
+    { ...fresh, effort: 1, season: ['new-growth'] },
   ),
 ];

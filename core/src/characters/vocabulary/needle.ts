@@ -10,6 +10,8 @@ const { nominal, ordered, colour, count, length } = organ({
 const needle = { appliesIf: ['leaf.kind=needle|awl'] };
 const bundled = { appliesIf: ['leaf.kind=needle', 'needle.attachment=in-bundles'] };
 const scale = { appliesIf: ['leaf.kind=scale|awl'] };
+/** Read on what lies below as well: a fallen bundle shows its count, and a fallen needle its length. */
+const fallen = { material: ['tree', 'twig', 'leaf', 'litter', 'pressed', 'photo', 'plate'] as const };
 const single = { material: ['tree', 'twig', 'leaf', 'pressed', 'photo', 'plate'] as const };
 
 export const NEEDLE = [
@@ -19,7 +21,7 @@ export const NEEDLE = [
     'how needles are attached',
     'What joins a needle to the twig.',
     'in bundles: in bundles; peg: on a woody peg; disc: by a sucker-like disc; stalk: on a thin stalk; clustered on spurs: in tufts on stubby shoots; decurrent base: runs down the twig',
-    { ...needle, misread: [0.2, 8] },
+    { ...needle, ...single, misread: [0.2, 8] },
   ),
   count(
     'needle.bundle_count',
@@ -28,6 +30,7 @@ export const NEEDLE = [
     'How many needles come out of one sheath.',
     {
       ...bundled,
+      ...fallen,
       effort: 1,
       misread: [0.08, 12],
       counting: 'Count ten bundles; clusters on the spurs of a larch are no bundles.',
@@ -39,7 +42,7 @@ export const NEEDLE = [
   }),
   length('needle.length', 'needle length', 'needle length', 'Length of a grown needle.', {
     ...needle,
-    ...single,
+    ...fallen,
   }),
   nominal(
     'needle.length_variation',
@@ -111,7 +114,7 @@ export const NEEDLE = [
     'bundle wrapper',
     'The papery wrapper at the foot of a bundle.',
     'lasting: stays on; shed: falls in the first year',
-    bundled,
+    { ...bundled, ...fallen },
   ),
   nominal(
     'needle.twist',
@@ -147,7 +150,7 @@ export const NEEDLE = [
     {
       needs: ['smell'],
       material: ['tree', 'twig'],
-      wet: 'lost',
+      wet: 'blurred',
       appliesIf: ['leaf.kind=needle|awl|scale'],
       misread: [0.3, 6],
     },

@@ -16,7 +16,7 @@ export const SMELL = [
     'smell of a crushed leaf',
     'What a crushed broad leaf smells of.',
     'none; balsam; bitter almond; spicy; rank: unpleasant; sweet',
-    { needs: ['smell'], wet: 'lost', appliesIf: ['leaf.kind=broad'], misread: [0.3, 6] },
+    { needs: ['smell'], wet: 'blurred', appliesIf: ['leaf.kind=broad'], misread: [0.3, 6] },
   ),
   smell.nominal(
     'smell.touch',

@@ -8,6 +8,8 @@ const { nominal, colour, yesno, count, length } = organ({
 });
 
 const broad = { appliesIf: ['leaf.kind=broad'] };
+/** There is no winter bud from the time it breaks until the next is set. */
+const bud = { season: ['buds'] as const };
 
 export const TWIG = [
   nominal(
@@ -123,32 +125,41 @@ export const TWIG = [
     'bud shape',
     'Outline of the end or side buds.',
     'ovoid: egg-shaped; conical: cone-shaped; spindle-shaped: long and pointed; round; flattened; claw-like',
+    bud,
   ),
-  length('twig.bud_length', 'bud length', 'bud length', 'Length of a grown winter bud.', { effort: 3 }),
+  length('twig.bud_length', 'bud length', 'bud length', 'Length of a grown winter bud.', {
+    effort: 3,
+    ...bud,
+  }),
   nominal(
     'twig.bud_scales',
     'bud-scale arrangement',
     'bud covering',
     'How the bud is covered.',
     'naked: no scales; one cap: one scale like a cap; valvate: two scales edge to edge; imbricate: overlapping scales',
-    { effort: 2 },
+    { effort: 2, ...bud },
   ),
   count(
     'twig.bud_scale_count',
     'bud-scale count',
     'number of bud scales',
     'Scales that can be counted on one bud.',
-    { needs: ['lens'], effort: 3, appliesIf: ['twig.bud_scales=imbricate|valvate'] },
+    { needs: ['lens'], effort: 3, appliesIf: ['twig.bud_scales=imbricate|valvate'], ...bud },
   ),
-  yesno('twig.bud_stalk', 'stalked buds', 'bud on a stalk', 'The bud stands on a short stalk of its own.'),
-  yesno('twig.bud_sticky', 'sticky buds', 'sticky buds', 'Buds stick to the fingers.', { needs: ['touch'] }),
-  yesno('twig.bud_resin', 'resinous buds', 'pitchy buds', 'Buds are coated with visible resin.'),
+  yesno('twig.bud_stalk', 'stalked buds', 'bud on a stalk', 'The bud stands on a short stalk of its own.', {
+    ...bud,
+  }),
+  yesno('twig.bud_sticky', 'sticky buds', 'sticky buds', 'Buds stick to the fingers.', {
+    needs: ['touch'],
+    ...bud,
+  }),
+  yesno('twig.bud_resin', 'resinous buds', 'pitchy buds', 'Buds are coated with visible resin.', { ...bud }),
   yesno(
     'twig.bud_scales_reflexed',
     'reflexed bud scales',
     'bud scales curl back',
     'Tips of the bud scales bend outward.',
-    { needs: ['lens'] },
+    { needs: ['lens'], ...bud },
   ),
   colour(
     'twig.bud_colour',
@@ -156,6 +167,7 @@ export const TWIG = [
     'bud colour',
     'Colour of winter buds.',
     'red #a4262c; red-brown #8d4a30; brown #7a5a40; grey #8c908e; black #2c2a2a; green #6b8e4e; yellow #cdb04a; silver #c9cfcc; purple #63405f; rusty #a05a2c',
+    bud,
   ),
   nominal(
     'twig.bud_hairs',
@@ -163,7 +175,7 @@ export const TWIG = [
     'bud fuzz',
     'Hairs on the buds.',
     'none: no fuzz; some: a little fuzz; dense: furry; silvery scales; rusty',
-    { needs: ['lens'], effort: 3 },
+    { needs: ['lens'], effort: 3, ...bud },
   ),
   nominal(
     'twig.terminal_bud',
@@ -171,7 +183,7 @@ export const TWIG = [
     'end bud',
     'Whether a true bud ends the twig.',
     'true: real end bud; false: side bud at the end; twig tip dies',
-    { needs: ['lens'], effort: 3, misread: [0.25, 6], ...broad },
+    { needs: ['lens'], effort: 3, misread: [0.25, 6], ...broad, ...bud },
   ),
   nominal(
     'twig.bud_marks_beneath',
@@ -179,7 +191,7 @@ export const TWIG = [
     'marks under the end bud',
     'What stands just beneath the end bud.',
     'none; side buds crowded; ring scars; leaf-scar line',
-    { needs: ['lens'], effort: 3 },
+    { needs: ['lens'], effort: 3, ...bud },
   ),
   nominal(
     'twig.leaf_scar',
@@ -187,14 +199,14 @@ export const TWIG = [
     'leaf-scar shape',
     'Shape of the mark a fallen leaf leaves.',
     'narrow line; crescent; heart-shaped; half-round; shield-shaped; horseshoe; raised semicircle',
-    { season: ['leafless'], ...broad },
+    { ...broad, misread: [0.3, 6] },
   ),
   count(
     'twig.bundle_scars',
     'bundle-scar count',
     'dots in the leaf scar',
     'Dots inside the leaf scar where veins ran.',
-    { needs: ['lens'], season: ['leafless'], effort: 4, ...broad },
+    { needs: ['lens'], effort: 4, ...broad, misread: [0.3, 6] },
   ),
   nominal(
     'twig.stipules',
@@ -217,6 +229,6 @@ export const TWIG = [
     'twig smell',
     'What a scratched twig smells of.',
     'none; bitter almond; wintergreen; resin: pitch; rank: unpleasant; balsam',
-    { needs: ['smell', 'cut'], wet: 'lost', effort: 3, material: ['tree', 'twig'] },
+    { needs: ['smell', 'cut'], wet: 'blurred', effort: 3, material: ['tree', 'twig'] },
   ),
 ];
