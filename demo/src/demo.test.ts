@@ -38,13 +38,18 @@ describe('the library', () => {
 });
 
 describe('what a newcomer can discover', () => {
-  test('whitebark and limber pine are twins in every week and handling until a cone or the litter is added', () => {
+  test('whitebark and limber pine are twins in every handling but in the weeks of pollen, until a cone or the litter is added', () => {
     const pair = ['Pinus albicaulis', 'Pinus flexilis'] as const;
-    for (const date of ['2026-01-15', '2026-05-01', '2026-06-20', '2026-07-01', '2026-08-20', '2026-10-01']) {
+    for (const date of ['2026-01-15', '2026-05-01', '2026-07-05', '2026-08-20', '2026-10-01']) {
       expect(verdict(...pair, { date, handling: ['look', 'lens', 'touch', 'smell', 'cut', 'measure'] })).toBe(
         'twins',
       );
     }
+    const pollen = compare(...pair, { date: '2026-06-10' });
+    expect(pollen.verdict).toBe('told');
+    expect(pollen.tells.filter((t) => t.strength !== 'partial').map((t) => t.character)).toEqual([
+      'flower.colour',
+    ]);
     expect(verdict(...pair, { material: ['tree', 'twig', 'leaf', 'litter'] })).toBe('told');
     expect(verdict(...pair, { date: '2026-09-01', material: ['tree', 'fruit'] })).toBe('told');
   });
@@ -63,7 +68,12 @@ describe('what a newcomer can discover', () => {
       const found = leaf.tells.filter((t) => t.strength !== 'partial').map((t) => t.character);
       expect(found).toEqual(expect.arrayContaining(['leaf.leaflet_stalk', 'leaf.leaflet_count']));
     }
-    const across = { date: '2026-07-15', material: ['tree'], distance: 'binoculars', handling: ['look'] } as const;
+    const across = {
+      date: '2026-07-15',
+      material: ['tree'],
+      distance: 'binoculars',
+      handling: ['look'],
+    } as const;
     expect(compare(...pair, across).tells.map((t) => t.character)).not.toContain('leaf.leaflet_stalk');
     expect(verdict(...pair, { material: ['twig'] })).toBe('told');
   });
@@ -75,11 +85,16 @@ describe('what a newcomer can discover', () => {
     expect(verdict('Abies grandis', 'Pseudotsuga menziesii')).toBe('told');
   });
 
-  test('the two cherries are fair in leaf, twins after leaf fall by eye, and told by a lens on the buds', () => {
+  test('the two cherries are fair in leaf, and after leaf fall told by the pale margins of the bud scales', () => {
     const pair = ['Prunus virginiana', 'Prunus emarginata'] as const;
     expect(verdict(...pair, { date: '2026-09-10', handling: ['look'] })).toBe('told');
     const winter = { date: '2027-01-15', material: ['tree', 'twig'] } as const;
-    expect(verdict(...pair, { ...winter, handling: ['look'] })).toBe('twins');
+    const eye = compare(...pair, { ...winter, handling: ['look'] });
+    expect(eye.tells.filter((t) => t.strength === 'clean').map((t) => t.character)).toContain(
+      'twig.bud_scale_margin',
+    );
+    // Between bud break and bud set there is no bud to tell them by.
+    expect(verdict(...pair, { date: '2026-05-01', material: ['twig'], handling: ['look'] })).not.toBe('told');
     const lens = compare(...pair, { ...winter, handling: ['look', 'lens'] });
     expect(lens.tells.find((t) => t.character === 'twig.bud_hairs')?.strength).toBe('clean');
   });

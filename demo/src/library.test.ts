@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { WORDS, disagreements, sameValue } from '@hurrow/core/characters';
+import { CHARACTERS, WORDS, disagreements, sameValue, visibilityTable } from '@hurrow/core/characters';
 import type { RangeValue, Value } from '@hurrow/core/characters';
 import { LIBRARY_SCHEMA } from '@hurrow/core/formats';
 import { championPoints } from '@hurrow/core/measuring';
@@ -26,6 +26,12 @@ const genusOf = (name: string): string => name.split(' ')[0] ?? '';
 describe('what is recorded', () => {
   test('the page in docs/ is what the data give', () => {
     expect(readFileSync(new URL('../../docs/demo-data.md', import.meta.url), 'utf8')).toBe(demoTables());
+  });
+
+  test('the table of visibility in docs/ is what the vocabulary gives, one line for each character', () => {
+    const page = readFileSync(new URL('../../docs/visibility.md', import.meta.url), 'utf8');
+    expect(page).toBe(visibilityTable());
+    expect(page.split('\n').filter((l) => l.includes('(`'))).toHaveLength(CHARACTERS.length);
   });
 
   test('no source says one thing of a species twice', () => {
@@ -115,7 +121,15 @@ describe('botany that can be checked', () => {
     expect([name, at.has('leaf_fall')]).toEqual([name, !evergreen]);
   });
 
-  test.each(SPECIES.map((s) => [s]))('%s: its record tree is within reason', (name) => {
+  test('nobody is asked to put a tape around poison-ivy', () => {
+    const ivy = written('Toxicodendron rydbergii');
+    expect(ivy.record).toBeNull();
+    for (const c of ivy.cautions)
+      expect(c.forbids).toEqual(expect.arrayContaining(['touch', 'lens', 'measure']));
+  });
+
+  const MEASURED = SPECIES.filter((s) => s !== 'Toxicodendron rydbergii');
+  test.each(MEASURED.map((s) => [s]))('%s: its record tree is within reason', (name) => {
     const record = written(name).record;
     if (!record) throw new Error('no record tree');
     const height = rangeOf(name, 'form.height');
@@ -170,8 +184,9 @@ describe('botany that can be checked', () => {
     ]);
   });
 
+  const forbids = (name: string): readonly string[] => written(name).cautions.flatMap((c) => c.forbids);
+
   test('what must be cautioned is, with what it forbids', () => {
-    const forbids = (name: string): readonly string[] => written(name).cautions.flatMap((c) => c.forbids);
     for (const [name, act] of [
       ['Toxicodendron rydbergii', 'touch'],
       ['Taxus brevifolia', 'taste'],
@@ -179,13 +194,23 @@ describe('botany that can be checked', () => {
       ['Prunus emarginata', 'taste'],
       ['Sambucus cerulea', 'taste'],
       ['Frangula purshiana', 'taste'],
-      ['Crataegus douglasii', 'touch'],
-      ['Elaeagnus angustifolia', 'touch'],
-      ['Shepherdia argentea', 'touch'],
       ['Pinus albicaulis', 'cut'],
     ] as const) {
       expect([name, forbids(name)]).toEqual([name, expect.arrayContaining([act])]);
     }
+  });
+
+  test('no caution contradicts itself: who is told to take hold is not forbidden to touch', () => {
+    const all = SPECIES.flatMap((name) => written(name).cautions.map((c) => ({ name, ...c })));
+    expect(
+      all.filter((c) => /\bhold\b/.test(c.text) && c.forbids.includes('touch')).map((c) => c.name),
+    ).toEqual([]);
+    for (const name of ['Crataegus douglasii', 'Elaeagnus angustifolia', 'Shepherdia argentea']) {
+      expect([name, written(name).cautions.some((c) => c.hazard === 'thorns')]).toEqual([name, true]);
+    }
+    // A needle may be touched where only cutting and collecting are wrong, and foliage smelled while no pollen flies.
+    expect(forbids('Pinus albicaulis')).not.toContain('touch');
+    expect(forbids('Juniperus scopulorum')).not.toContain('smell');
   });
 });
 

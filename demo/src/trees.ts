@@ -146,7 +146,7 @@ const FIRST_TREES: readonly DemoTree[] = [
     hazards: ['road'],
     access: 'beside the school drive: stay behind the rail',
     reach: { flower: 'out' },
-    certified: ['twig.arrangement: opposite', 'leaf.leaflet_count: 7-9', 'twig.pith: large-and-white'],
+    certified: ['twig.arrangement: opposite', 'leaf.leaflet_count: 7-9', 'twig.pith_width: wide'],
   },
   {
     tag: 'L15',

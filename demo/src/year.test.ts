@@ -29,23 +29,26 @@ describe('four pairs, day by day through the year', () => {
   const WHITEBARK = 'Pinus albicaulis';
   const LIMBER = 'Pinus flexilis';
 
-  test('whitebark and limber pine are twins every day', () => {
-    expect(changes(WHITEBARK, LIMBER, {})).toEqual(['01-01 twins']);
+  test('whitebark and limber pine are twins every day but while both shed pollen', () => {
+    expect(changes(WHITEBARK, LIMBER, {})).toEqual(['01-01 twins', '05-28 told by 1', '06-19 twins']);
+    expect(day('05-28')).toBe(Math.max(startOf(WHITEBARK, 'pollen'), startOf(LIMBER, 'pollen')));
+    expect(day('06-19')).toBe(Math.min(endOf(WHITEBARK, 'pollen'), endOf(LIMBER, 'pollen')) + 1);
     expect(changes(WHITEBARK, LIMBER, { material: ['leaf'] })).toEqual(['01-01 twins']);
   });
 
-  test('and in every week with every handling, until a cone or the litter beneath is added', () => {
+  test('and in every other week with every handling, until a cone or the litter beneath is added', () => {
     const handlings = Array.from({ length: 2 ** (HANDLINGS.length - 1) }, (_, mask) => [
       'look' as const,
       ...HANDLINGS.slice(1).filter((_h, i) => mask & (1 << i)),
     ]);
     for (let week = 0; week < 52; week += 1) {
       const date = YEAR[week * 7] ?? '';
+      const shedding = date >= '2026-05-28' && date < '2026-06-19';
       for (const handling of handlings) {
         expect([date, handling, compare(WHITEBARK, LIMBER, { date, handling }).verdict]).toEqual([
           date,
           handling,
-          'twins',
+          shedding ? 'told' : 'twins',
         ]);
       }
       const litter = compare(WHITEBARK, LIMBER, { date, material: ['tree', 'twig', 'leaf', 'litter'] });
@@ -55,26 +58,28 @@ describe('four pairs, day by day through the year', () => {
     expect(cone.verdict).toBe('told');
   });
 
-  test('the cherries are told in leaf, from the later leaf-out to the earlier fall, and by a lens while buds stand', () => {
+  test('the cherries are told in leaf, and by the margins of their bud scales while buds stand', () => {
     const [a, b] = ['Prunus virginiana', 'Prunus emarginata'] as const;
     expect(changes(a, b, { material: ['twig'] })).toEqual([
-      '01-01 twins',
+      '01-01 told by 1',
+      '04-20 twins',
       '05-10 told by 8',
       '05-15 told by 10',
       '05-19 told by 8',
-      '09-26 twins',
+      '07-09 told by 9',
+      '09-26 told by 1',
     ]);
     expect(day('05-10')).toBe(Math.max(endOf(a, 'leaf_out'), endOf(b, 'leaf_out')));
     // On the day after the first begins to fall its leaf is seen only partly.
     expect(day('09-26')).toBe(Math.min(startOf(a, 'leaf_fall'), startOf(b, 'leaf_fall')) + 1);
     expect(changes(a, b, { material: ['twig'], handling: ['look', 'lens'] })).toEqual([
-      '01-01 told by 1',
+      '01-01 told by 2',
       '04-20 twins',
       '05-10 told by 10',
       '05-15 told by 12',
       '05-19 told by 10',
-      '07-09 told by 11',
-      '09-26 told by 1',
+      '07-09 told by 12',
+      '09-26 told by 2',
     ]);
     expect(day('04-20')).toBe(Math.min(startOf(a, 'leaf_out'), startOf(b, 'leaf_out')));
     // Buds are set again 60 days after the later of the two is in full leaf.

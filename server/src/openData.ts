@@ -5,6 +5,7 @@ import { migrate, openPgliteThread, openPostgres } from './db/index.ts';
 import type { Database } from './db/index.ts';
 import { upgradeSittings } from './grading/index.ts';
 import type { Recovery } from './http/index.ts';
+import { upgradeVocabulary } from './library/index.ts';
 import { eraseAgain } from './students/index.ts';
 
 /** The database of a data folder and what lies beside it. */
@@ -43,7 +44,7 @@ export async function openData(
 }
 
 /**
- * Brings opened data up to date: the schema, then the keys of sittings from before, then erasures, then answers.
+ * Brings opened data up to date: the schema, then the vocabulary, then the keys of sittings from before, then erasures, then answers.
  * @param prepare fills a database that holds nothing yet.
  * @param progress told how many lines of the answers log were checked.
  */
@@ -54,6 +55,7 @@ export async function bringUpToDate(
 ): Promise<Recovery> {
   await migrate(db);
   if (prepare && (await isEmpty(db))) await prepare(db);
+  await upgradeVocabulary(db, new Date());
   await upgradeSittings(db, new Date());
   const { erased, damaged } = await eraseAgain(db, answers, erasures);
   const replayed = await replayAnswers(db, answers, erased, progress);

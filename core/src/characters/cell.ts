@@ -2,6 +2,7 @@ import { ok, refuse } from '../result.ts';
 import type { Result } from '../result.ts';
 import type { EnteredValue } from './check.ts';
 import { readValue } from './check.ts';
+import { REPLACED } from './replaced.ts';
 import { stateOf } from './vocabularyOf.ts';
 import type { Character, Frequency, State, Value } from './types.ts';
 
@@ -56,6 +57,28 @@ export function readCell(character: Character, text: string): Result<Value | nul
     states.push({ state: state.id, freq });
   }
   return readValue(character, { kind: 'states', states });
+}
+
+/**
+ * Reads a cell of an older file that names states which ship no more, as it stands there; see `saidToday`.
+ * @returns null where the cell names none of those, or something that never was a state.
+ */
+export function readOlderCell(
+  character: Character,
+  text: string,
+): readonly { readonly state: string; readonly freq: Frequency }[] | null {
+  const old = REPLACED.filter((r) => r.character === character.id).map((r) => r.state);
+  if (old.length === 0) return null;
+  const states = text.split('|').map((p) => {
+    const part = p.trim();
+    const [mark, freq] = MARKS.find(([m]) => part.endsWith(m)) ?? ['', 'usual' as const];
+    const name = part.slice(0, part.length - mark.length).trim();
+    const gone = old.find((s) => foldWords(s) === foldWords(name));
+    return { state: gone ?? meant(character, name)?.id ?? null, gone: gone !== undefined, freq };
+  });
+  if (!states.some((s) => s.gone)) return null;
+  const named = states.flatMap(({ state, freq }) => (state === null ? [] : [{ state, freq }]));
+  return named.length === states.length ? named : null;
 }
 
 /** A value as a cell that `readCell` reads back to the same value. */

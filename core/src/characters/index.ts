@@ -3,7 +3,7 @@ export { applies } from './applies.ts';
 export { mergeStatements } from './merge.ts';
 export { lineage, resolver, sameValue, standing } from './resolve.ts';
 export type { CharacterPolicy, ResolveInput } from './resolve.ts';
-export { asEntered, foldWords, readCell, writeCell } from './cell.ts';
+export { asEntered, foldWords, readCell, readOlderCell, writeCell } from './cell.ts';
 export { readValue } from './check.ts';
 export type { EnteredValue } from './check.ts';
 export { parseRange } from './ranges.ts';
@@ -13,3 +13,6 @@ export { isBroader, leavesUnder, stateOf, vocabularyOf, withDescendants } from '
 export { CHARACTERS, VOCABULARY_VERSION, WORDS } from './vocabulary/index.ts';
 export { differ, disagreements, takenBy } from './disagree.ts';
 export type { Disagreement, DisagreementKind } from './disagree.ts';
+export { REPLACED, saidToday } from './replaced.ts';
+export type { Replaced } from './replaced.ts';
+export { visibilityTable } from './visibilityTable.ts';

@@ -1,5 +1,5 @@
 import same from 'fast-deep-equal';
-import { readValue } from '../characters/index.ts';
+import { readValue, saidToday } from '../characters/index.ts';
 import type { Character, RangeValue, Vocabulary } from '../characters/index.ts';
 import { normalise } from '../names/index.ts';
 import type { RangeNumbers, StatementPart, TaxonPart, ValuePart } from './document.ts';
@@ -40,6 +40,24 @@ function keys(): Key {
   };
 }
 
+/**
+ * Statements as they are said today, each with the place it had: a state that ships no more becomes what says the same,
+ * unless the file says that itself.
+ */
+function todays(statements: readonly StatementPart[]): readonly { s: StatementPart; k: number }[] {
+  const isSaid = (a: StatementPart, character: string): boolean =>
+    statements.some((b) => b.character === character && b.source === a.source && b.life === a.life);
+  return statements.flatMap((s, k) => {
+    const today = s.value.kind === 'states' ? saidToday(s.character, s.value.states) : null;
+    if (today === null) return [{ s, k }];
+    return [...today].flatMap(([character, states]) =>
+      states.length === 0 || (character !== s.character && isSaid(s, character))
+        ? []
+        : [{ s: { ...s, character, value: { kind: 'states' as const, states } }, k }],
+    );
+  });
+}
+
 /** Statements of one taxon that are new or say something else than its source did. */
 export function planStatements(
   t: TaxonPart,
@@ -53,7 +71,7 @@ export function planStatements(
   const statementKey = keys();
   const said = new Map((stands?.statements ?? []).map((s) => [statementKey(s), s]));
   const once = new Set<string>();
-  t.statements?.forEach((s, k) => {
+  todays(t.statements ?? []).forEach(({ s, k }) => {
     const path: Path = ['taxa', i, 'statements', k];
     const c = vocabulary.get(s.character);
     if (!c) {

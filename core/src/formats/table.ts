@@ -1,4 +1,4 @@
-import { readCell, writeCell } from '../characters/index.ts';
+import { readCell, readOlderCell, writeCell } from '../characters/index.ts';
 import type { Character, Value, Vocabulary } from '../characters/index.ts';
 import { normalise } from '../names/index.ts';
 import { writeCsv } from '../csv/index.ts';
@@ -86,6 +86,12 @@ export function readTable(
           ),
         );
         return [];
+      }
+      const older = readOlderCell(character, written.text);
+      if (older) {
+        places.set(['taxa', t, 'statements', character.id], at(row, i));
+        const value = { kind: 'states' as const, states: older };
+        return [{ character: character.id, source, value, life: null, n: null, note: null }];
       }
       const read = readCell(character, written.text);
       if (!read.ok) {

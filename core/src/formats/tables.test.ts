@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { asEntered, readCell } from '../characters/index.ts';
+import { asEntered, readCell, writeCell } from '../characters/index.ts';
 import { harmless, writeCsv } from '../csv/index.ts';
 import { readCsv } from './csv.ts';
 import { readNameDocument, writeNames } from './nameDocument.ts';
@@ -91,6 +91,35 @@ describe('the character table', () => {
     expect(
       refusedBy(readTable('species,needle.length (in)\nAbies grandis,20-50 mm\n', vocabulary, 'x')),
     ).toEqual(['2:2 The column is in “in”, the cell in “mm”.']);
+  });
+
+  test('a state that ships no more is taken as what says the same today, unless the file says that itself', () => {
+    const taken = (csv: string) => {
+      const read = readTable(csv, vocabulary, 'A flora');
+      if (!read.ok) throw new Error('The table was refused');
+      const plan = planImport(LIBRARY, { taxa: read.value }, { adding: true, where: read.where });
+      expect(plan.refused).toEqual([]);
+      return plan.statements.map((x) => [x.part.character, writeCell(character(x.part.character), x.value)]);
+    };
+    const character = (id: string) => {
+      const found = vocabulary.get(id);
+      if (!found) throw new Error(`No ${id}`);
+      return found;
+    };
+    expect(taken('species,twig.pith\nAbies grandis,star-shaped | large and brown?\n')).toEqual([
+      ['twig.pith', 'solid'],
+      ['twig.pith_outline', 'star-shaped'],
+      ['twig.pith_width', 'wide?'],
+      ['twig.pith_colour', 'brown?'],
+    ]);
+    expect(taken('species,twig.pith,twig.pith_outline\nAbies grandis,star-shaped,five-sided\n')).toEqual([
+      ['twig.pith', 'solid'],
+      ['twig.pith_outline', 'five-sided'],
+    ]);
+    expect(taken('species,leaf.sap\nAbies grandis,irritant\n')).toEqual([]);
+    expect(refusedBy(readTable('species,twig.pith\nAbies grandis,square\n', vocabulary, 'x'))[0]).toMatch(
+      /^2:2/,
+    );
   });
 
   test('refuses an unknown character, a species twice and a cell that cannot be read, each at its place', () => {

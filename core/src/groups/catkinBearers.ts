@@ -6,7 +6,7 @@ family Salicaceae | willow family
   leaf.arrangement: alternate
   twig.arrangement: alternate
   leaf.complexity: simple
-  leaf.lobing: unlobed
+  leaf.lobing: unlobed | shallowly-lobed??
   flower.sexual_system: dioecious
   flower.kind: catkin
   flower.grouping: catkin
@@ -26,12 +26,14 @@ family Salicaceae | willow family
 genus Populus | poplar; cottonwood; aspen
   in Salicaceae
   form.habit: tree
-  form.trunk_shoots: from-the-roots
+  form.trunk_shoots: from-the-roots | from-the-base? | none?
   flower.posture: hanging
   flower.pollinator: wind
   flower.timing: before-the-leaves
   twig.bud_scales: imbricate
   leaf.autumn_colour: yellow
+  twig.pith: solid
+  twig.pith_outline: star-shaped | five-sided
 
 genus Salix | willow
   in Salicaceae
@@ -49,7 +51,7 @@ family Betulaceae | birch family
   twig.arrangement: alternate
   leaf.complexity: simple
   leaf.lobing: unlobed
-  leaf.margin: doubly-serrate
+  leaf.margin: doubly-serrate | serrate? | crenate??
   leaf.venation: pinnate
   flower.sexual_system: monoecious
   flower.kind: catkin
@@ -74,6 +76,7 @@ genus Betula | birch
   leaf.autumn_colour: yellow
   window ripening: 08-01..09-30
   window hanging: 08-01..11-30
+  twig.winter_catkins: yes
 
 genus Alnus | alder
   in Betulaceae
@@ -82,6 +85,9 @@ genus Alnus | alder
   leaf.autumn_colour: green | brown
   window ripening: 08-25..10-15
   window hanging: 01-01..12-31
+  twig.pith: solid
+  twig.pith_outline: triangular
+  twig.winter_catkins: yes
 
 genus Corylus | hazel
   in Betulaceae
@@ -91,6 +97,7 @@ genus Corylus | hazel
   twig.bud_stalk: no
   window ripening: 08-15..09-30
   window hanging: 08-15..10-15
+  twig.winter_catkins: yes
 
 genus Carpinus | hornbeam
   in Betulaceae
@@ -100,18 +107,20 @@ genus Carpinus | hornbeam
   twig.bud_stalk: no
   window ripening: 08-20..10-10
   window hanging: 08-20..11-15
+  twig.winter_catkins: no
 
 genus Ostrya | hophornbeam
   in Betulaceae
   form.habit: small-tree
   bark.texture: scaly
-  fruit.kind: nutlet-with-bract
+  fruit.kind: papery-sac
   twig.bud_stalk: no
   window ripening: 08-15..10-05
   window hanging: 08-15..11-01
+  twig.winter_catkins: yes
 
 family Fagaceae | beech family
-  form.habit: tree
+  form.habit: tree | shrub?
   leaf.kind: broad
   leaf.arrangement: alternate
   twig.arrangement: alternate
@@ -134,30 +143,35 @@ genus Quercus | oak
   flower.pollinator: wind
   fruit.kind: acorn
   twig.bud_marks_beneath: side-buds-crowded
-  twig.pith: star-shaped
-  wood.pores: ring-porous
+  twig.pith: solid
+  wood.pores: ring-porous | diffuse-porous?
   window ripening: 09-01..10-31
   window hanging: 09-01..11-10
+  twig.pith_outline: star-shaped
 
 group red oaks
   in Quercus
   leaf.lobe_tip: bristle
   leaf.lobing: pinnately-lobed | unlobed?
+  fruit.acorn_years: two-years | one-year?
+  fruit.woolly_shell: yes
 
 group white oaks
   in Quercus
-  leaf.lobe_tip: rounded
+  leaf.lobe_tip: rounded | pointed?
   leaf.lobing: pinnately-lobed | unlobed?
+  fruit.acorn_years: one-year | two-years??
+  fruit.woolly_shell: no
 
 genus Fagus | beech
   in Fagaceae
-  leaf.persistence: marcescent
+  leaf.persistence: deciduous | marcescent
   bark.texture: smooth
   leaf.margin: serrate
   leaf.lobing: unlobed
   leaf.vein_ends: in-the-teeth
   flower.pollinator: wind
-  fruit.kind: nut
+  fruit.kind: nut-in-a-bur
   twig.bud_shape: spindle-shaped
   wood.pores: diffuse-porous
   window ripening: 09-01..10-20
@@ -166,11 +180,11 @@ genus Fagus | beech
 genus Castanea | chestnut
   in Fagaceae
   leaf.persistence: deciduous
-  leaf.margin: serrate
+  leaf.margin: serrate | bristle-toothed
   leaf.tooth_size: coarse
   leaf.lobing: unlobed
   flower.pollinator: both
-  fruit.kind: nut
+  fruit.kind: nut-in-a-bur
   wood.pores: ring-porous
   window pollen: 06-10..07-10
   window ripening: 09-01..10-20
@@ -188,7 +202,7 @@ family Juglandaceae | walnut family
   flower.pollinator: wind
   fruit.kind: nut
   twig.armature: none
-  twig.thickness: stout
+  twig.thickness: stout | medium | slender?
   leaf.autumn_colour: yellow
   window leaf_out: 05-01..05-31
   window autumn: 09-20..10-20
@@ -202,12 +216,17 @@ genus Juglans | walnut
   leaf.complexity: odd-pinnate | even-pinnate?
   leaf.leaflet_count: (9) 11-23
   twig.pith: chambered
+  fruit.kind: nut-in-a-husk
+  fruit.husk: stays-closed
 
 genus Carya | hickory; pecan
   in Juglandaceae
   leaf.complexity: odd-pinnate
   leaf.leaflet_count: 5-11 (17)
-  twig.pith: solid | star-shaped
+  twig.pith: solid
+  twig.pith_outline: star-shaped | five-sided
+  fruit.kind: nut-in-a-husk
+  fruit.husk: splits-to-the-base | splits-partway?
 
 family Ulmaceae | elm family
   form.habit: tree
@@ -230,7 +249,7 @@ genus Ulmus | elm
   in Ulmaceae
   flower.sexual_system: bisexual
   flower.pollinator: wind
-  flower.timing: before-the-leaves
+  flower.timing: before-the-leaves | after-the-leaves?
   flower.kind: inconspicuous
   fruit.kind: samara
   fruit.wings: all-round
@@ -240,6 +259,7 @@ genus Ulmus | elm
   window hanging: 04-20..06-10
 
 family Cannabaceae | hemp family
+  older_family: Ulmaceae
   leaf.kind: broad
   leaf.persistence: deciduous
   leaf.arrangement: alternate
@@ -301,7 +321,7 @@ genus Maclura | osage-orange
   fruit.colour: green | yellow
   window ripening: 09-01..10-31
   window hanging: 09-01..11-15
-  caution thorns [touch]: Stout thorns along the twigs. Hold a branch only where you can see it bare.
+  caution thorns []: Stout thorns along the twigs. Take hold only where you can see the twig bare.
 
 family Platanaceae | plane family
   form.habit: tree
@@ -325,12 +345,14 @@ genus Platanus | sycamore; plane
   twig.bud_scales: one-cap
   twig.stipules: ring-scar
   twig.zigzag: yes
-  fruit.kind: achene
+  fruit.kind: ball
   wood.pores: diffuse-porous
   window ripening: 09-15..11-15
   window hanging: 09-15..12-31
+  twig.bud_place: hidden
 
 family Altingiaceae | sweetgum family
+  older_family: Hamamelidaceae
   leaf.kind: broad
   leaf.persistence: deciduous
   leaf.arrangement: alternate
@@ -348,7 +370,7 @@ genus Liquidambar | sweetgum
   leaf.lobing: palmately-lobed
   leaf.lobe_tip: pointed
   leaf.venation: palmate
-  fruit.kind: capsule
+  fruit.kind: ball
   twig.wings: yes | no?
   window ripening: 09-01..11-15
   window hanging: 09-01..12-31

@@ -4,12 +4,11 @@ family Pinaceae | pine family
   form.habit: tree
   form.branching: excurrent
   form.trunks: single
-  form.trunk_shoots: none
+  form.trunk_shoots: none | from-the-base? | along-the-trunk??
   leaf.kind: needle
   leaf.persistence: evergreen
   flower.sexual_system: monoecious
   flower.kind: cone-like
-  flower.timing: after-the-leaves
   flower.pollinator: wind
   fruit.kind: cone
   fruit.dispersal: wind | mammals?
@@ -26,7 +25,7 @@ genus Abies | fir
   form.outline: narrow-spire | conical
   needle.attachment: disc
   needle.arrangement: flat-in-two-rows | brushed-upward
-  needle.section: flat
+  needle.section: flat | square??
   twig.after_needle_fall: discs
   twig.spurs: no
   bark.young_texture: smooth-with-resin-blisters
@@ -36,6 +35,8 @@ genus Abies | fir
   fruit.prickle: no
   window ripening: 08-25..10-05
   window hanging: 09-01..10-15
+  fruit.bracts: hidden | showing?
+  fruit.bare_spikes: yes
 
 genus Picea | spruce
   in Pinaceae
@@ -51,6 +52,7 @@ genus Picea | spruce
   fruit.bracts: hidden
   window ripening: 08-20..10-10
   window hanging: 09-01..12-31
+  fruit.bare_spikes: no
 
 genus Pinus | pine
   in Pinaceae
@@ -62,6 +64,7 @@ genus Pinus | pine
   fruit.falls: falls-whole | stays-for-years?
   window ripening: 08-20..10-20
   window hanging: 01-01..12-31
+  fruit.bare_spikes: no
 
 genus Pseudotsuga
   in Pinaceae
@@ -77,10 +80,11 @@ genus Pseudotsuga
   fruit.prickle: no
   window ripening: 08-15..09-30
   window hanging: 08-20..12-31
+  fruit.bare_spikes: no
 
 genus Tsuga | hemlock
   in Pinaceae
-  form.leader: nodding
+  form.leader: nodding | erect?
   needle.attachment: stalk
   needle.section: flat
   twig.after_needle_fall: pegs
@@ -91,6 +95,7 @@ genus Tsuga | hemlock
   fruit.bracts: hidden
   window ripening: 08-25..10-15
   window hanging: 09-01..12-31
+  fruit.bare_spikes: no
 
 genus Larix | larch
   in Pinaceae
@@ -103,13 +108,14 @@ genus Larix | larch
   twig.spurs: yes
   fruit.cone_posture: erect
   fruit.prickle: no
-  fruit.falls: stays-for-years
+  fruit.falls: falls-whole | stays-for-years
   flower.timing: before-the-leaves
   window leaf_out: 04-10..05-10
   window autumn: 10-05..10-31
   window leaf_fall: 10-20..11-15
   window ripening: 08-15..09-30
   window hanging: 01-01..12-31
+  fruit.bare_spikes: no
 
 genus Cedrus | cedar
   in Pinaceae
@@ -120,12 +126,16 @@ genus Cedrus | cedar
   fruit.cone_posture: erect
   fruit.falls: breaks-apart-on-the-tree
   fruit.prickle: no
+  window pollen: 09-15..11-15
+  window hanging: 01-01..12-31
+  fruit.bare_spikes: yes
 
 family Cupressaceae | cypress family
+  older_family: Taxodiaceae
   form.branching: excurrent
   leaf.kind: scale
   leaf.persistence: evergreen
-  bark.texture: stringy
+  bark.texture: stringy | blocky? | smooth? | flaking-patches?
   flower.kind: cone-like
   flower.pollinator: wind
   twig.armature: none
@@ -149,9 +159,10 @@ genus Juniperus | juniper
   needle.spray: cord-like
   flower.sexual_system: dioecious | monoecious??
   fruit.kind: fleshy-cone
-  fruit.colour: blue
+  fruit.colour: blue | brown?
   window ripening: 09-01..11-15
   window hanging: 01-01..12-31
+  leaf.kind: scale | awl
 
 genus Chamaecyparis | false-cypress
   in Cupressaceae
@@ -209,6 +220,8 @@ genus Taxodium | baldcypress
   window autumn: 10-05..11-10
   window leaf_fall: 10-25..11-30
   window ripening: 10-01..12-01
+  needle.drops_twigs: yes
+  form.butt: fluted | kneed
 
 family Taxaceae | yew family
   form.habit: small-tree | shrub
@@ -216,7 +229,7 @@ family Taxaceae | yew family
   leaf.persistence: evergreen
   needle.section: flat
   needle.arrangement: flat-in-two-rows
-  flower.sexual_system: dioecious
+  flower.sexual_system: dioecious | monoecious?
   flower.kind: cone-like
   flower.pollinator: wind
   fruit.kind: aril
@@ -254,7 +267,7 @@ genus Ginkgo
   twig.arrangement: alternate
   leaf.complexity: simple
   leaf.shape: fan-shaped
-  leaf.venation: parallel
+  leaf.venation: forking
   leaf.margin: entire | wavy
   leaf.autumn_colour: yellow
   twig.spurs: yes
@@ -264,4 +277,5 @@ genus Ginkgo
   window leaf_fall: 10-25..11-15
   window pollen: 04-20..05-15
   window ripening: 09-01..11-15
+  caution irritant [touch]: The soft coat of the seed can blister skin and smells bad. Leave fallen seeds where they lie.
 `;

@@ -2,7 +2,7 @@
 export const FLOWERING = `
 family Rosaceae | rose family
   leaf.kind: broad
-  leaf.persistence: deciduous
+  leaf.persistence: deciduous | evergreen?
   leaf.arrangement: alternate
   twig.arrangement: alternate
   flower.sexual_system: bisexual
@@ -23,11 +23,11 @@ genus Prunus | cherry; plum
   leaf.lobing: unlobed
   leaf.margin: serrate
   leaf.venation: pinnate
-  leaf.glands: on-the-petiole
+  leaf.glands: on-the-petiole | on-the-blade-base
   fruit.kind: drupe
   bark.lenticel_direction: across
   bark.lenticel_shape: lines
-  twig.smell: bitter-almond
+  twig.smell: bitter-almond | none?
   window ripening: 07-01..09-10
   window hanging: 07-01..09-30
   caution toxic [taste]: Leaves, twigs and the pits of the fruit are poisonous. Taste nothing.
@@ -62,7 +62,7 @@ genus Crataegus | hawthorn
   twig.armature_place: along-the-twig
   window ripening: 08-10..10-10
   window hanging: 08-10..11-30
-  caution thorns [touch]: Long stiff thorns at face height. Look first, then hold the branch where it is bare.
+  caution thorns []: Long stiff thorns at face height. Look first, and take hold only where you can see the twig bare.
 
 genus Sorbus | mountain-ash; rowan
   in Rosaceae
@@ -94,7 +94,7 @@ genus Physocarpus | ninebark
   leaf.lobing: palmately-lobed
   leaf.venation: palmate
   bark.texture: stringy | papery?
-  fruit.kind: capsule
+  fruit.kind: follicle
   fruit.cluster: corymb
   twig.armature: none
   window pollen: 05-20..06-25
@@ -102,16 +102,15 @@ genus Physocarpus | ninebark
   window hanging: 07-15..12-31
 
 family Sapindaceae | soapberry family
+  older_family: Aceraceae; Hippocastanaceae
   leaf.kind: broad
   leaf.persistence: deciduous
-  leaf.arrangement: opposite
-  twig.arrangement: opposite
   twig.armature: none
   wood.pores: diffuse-porous
   window leaf_out: 04-20..05-15
   window autumn: 09-20..10-25
   window leaf_fall: 10-01..11-05
-  window pollen: 04-05..05-20
+  window pollen: 03-15..05-20
 
 genus Acer | maple
   in Sapindaceae
@@ -119,8 +118,10 @@ genus Acer | maple
   leaf.lobing: palmately-lobed
   leaf.venation: palmate
   fruit.kind: paired-samara
-  window ripening: 06-15..09-30
-  window hanging: 06-15..10-20
+  window ripening: 05-10..09-30
+  window hanging: 05-10..12-31
+  leaf.arrangement: opposite
+  twig.arrangement: opposite
 
 genus Aesculus | buckeye; horse-chestnut
   in Sapindaceae
@@ -133,6 +134,8 @@ genus Aesculus | buckeye; horse-chestnut
   window ripening: 08-25..10-10
   window hanging: 08-25..10-20
   caution toxic [taste]: Seeds and young shoots are poisonous. Taste nothing.
+  leaf.arrangement: opposite
+  twig.arrangement: opposite
 
 family Oleaceae | olive family
   leaf.kind: broad
@@ -159,11 +162,12 @@ genus Fraxinus | ash
   window hanging: 08-15..12-31
 
 family Fabaceae | pea family
+  older_family: Leguminosae
   leaf.kind: broad
   leaf.persistence: deciduous
   leaf.arrangement: alternate
   twig.arrangement: alternate
-  flower.kind: showy
+  flower.kind: showy | inconspicuous?
   flower.pollinator: insects
   fruit.kind: pod
   wood.pores: ring-porous
@@ -181,6 +185,8 @@ genus Robinia | locust
   twig.armature: spine
   twig.armature_place: in-pairs
   caution toxic [taste]: Bark, leaves and seeds are poisonous. Taste nothing.
+  twig.bud_place: hidden
+  caution thorns []: Pairs of sharp spines on twigs and young stems. Take hold only where you can see the twig bare.
 
 genus Gleditsia | honeylocust
   in Fabaceae
@@ -225,8 +231,10 @@ genus Cornus | dogwood
   fruit.kind: drupe
   window ripening: 08-01..10-10
   window hanging: 08-01..10-31
+  leaf.threads: yes
 
 family Nyssaceae | tupelo family
+  older_family: Cornaceae
   form.habit: tree
   leaf.kind: broad
   leaf.persistence: deciduous
@@ -250,6 +258,7 @@ genus Nyssa | tupelo
   twig.spurs: yes
   window ripening: 09-01..10-15
   window hanging: 09-01..11-01
+  twig.pith: diaphragmed
 
 family Magnoliaceae | magnolia family
   form.habit: tree | small-tree
@@ -274,7 +283,7 @@ genus Magnolia | magnolia
   leaf.persistence: deciduous | evergreen?
   leaf.lobing: unlobed
   leaf.margin: entire
-  fruit.kind: multiple
+  fruit.kind: aggregate
   window ripening: 08-15..10-15
   window hanging: 08-15..10-31
 
@@ -285,9 +294,10 @@ genus Liriodendron | tuliptree
   leaf.tip: notched | truncate
   leaf.autumn_colour: yellow
   twig.bud_scales: valvate
-  fruit.kind: samara
+  fruit.kind: aggregate | samara?
   window ripening: 09-01..11-01
   window hanging: 09-01..12-31
+  twig.pith: diaphragmed
 
 family Lauraceae | laurel family
   leaf.kind: broad
@@ -318,8 +328,10 @@ genus Umbellularia
   leaf.persistence: evergreen
   leaf.lobing: unlobed
   leaf.texture: leathery
+  caution irritant [smell taste]: The vapor of crushed leaves can bring on headache. Do not breathe it in.
 
 family Malvaceae | mallow family
+  older_family: Tiliaceae
   leaf.kind: broad
   leaf.persistence: deciduous
   leaf.arrangement: alternate
@@ -458,19 +470,18 @@ genus Rhus | sumac
 
 genus Toxicodendron | poison-ivy and its kin
   in Anacardiaceae
-  form.habit: shrub
-  leaf.sap: irritant
+  form.habit: vine | shrub | small-tree?
   fruit.colour: white | tan
   leaf.autumn_colour: red
-  caution irritant [touch smell taste cut]: Touching any part in any season can blister the skin. Look only, and keep clothes and tools off it.
+  caution irritant [touch lens smell taste cut measure]: Touching any part in any season can blister the skin. Look only, and keep clothes and tools off it.
 
 family Rhamnaceae | buckthorn family
   form.habit: shrub | small-tree
   leaf.kind: broad
   leaf.complexity: simple
   leaf.lobing: unlobed
-  leaf.venation: pinnate
-  fruit.kind: drupe
+  leaf.venation: pinnate | three-from-the-base?
+  fruit.kind: drupe | capsule?
   window leaf_out: 04-25..05-20
   window autumn: 09-15..10-20
   window leaf_fall: 10-01..11-10
@@ -529,6 +540,7 @@ genus Shepherdia | buffaloberry
   fruit.kind: drupe
 
 family Adoxaceae | moschatel family
+  older_family: Caprifoliaceae; Viburnaceae
   form.habit: shrub | small-tree
   leaf.kind: broad
   leaf.persistence: deciduous
@@ -550,8 +562,10 @@ genus Sambucus | elder; elderberry
   in Adoxaceae
   leaf.complexity: odd-pinnate
   leaf.margin: serrate
-  twig.pith: large-and-white | large-and-brown
+  twig.pith: solid
   caution toxic [taste]: Raw fruit, leaves and bark are poisonous. Taste nothing.
+  twig.pith_width: wide
+  twig.pith_colour: white | brown
 
 genus Viburnum | viburnum
   in Adoxaceae
@@ -630,4 +644,6 @@ genus Asimina | pawpaw
   fruit.colour: green | yellow
   window ripening: 08-20..10-05
   window hanging: 08-20..10-10
+  twig.pith: diaphragmed
+  caution toxic [taste]: Seeds, leaves and bark are poisonous. Taste nothing.
 `;

@@ -1,5 +1,5 @@
 import { barkFigure } from './bark/index.ts';
-import { fruitFigure } from './fruit/index.ts';
+import { DRAWN_AS_ANOTHER, fruitFigure } from './fruit/index.ts';
 import { needleDetail, needleFigure } from './needle/index.ts';
 import { leafFigure } from './organs.ts';
 import { chance } from './random.ts';
@@ -156,6 +156,8 @@ const FOCUS: Readonly<Record<string, Box>> = {
   'twig.bud_hairs': NODE,
   'twig.stipules': NODE,
   'twig.pith': CUT,
+  'twig.pith_outline': CUT,
+  'twig.pith_width': CUT,
 };
 
 /** A drawing of a state, and the part of it that shows the state where that is small. */
@@ -178,6 +180,7 @@ function drawingOf(character: string, state: string): Figure | null {
     traitsFrom(new Map(Object.entries({ ...base, ...extra, [character]: state })));
   const c = chance(SEED);
   const plain = UNSEEN.has(state);
+  if (character === 'fruit.kind' && DRAWN_AS_ANOTHER.has(state)) return null;
   if (character === 'leaf.arrangement')
     return twigFigure(traitsFrom(new Map(Object.entries({ ...TWIG, 'twig.arrangement': state }))), c);
   if (character === 'leaf.kind')

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { CHARACTERS, readCell, vocabularyOf } from '../characters/index.ts';
 import type { Value } from '../characters/index.ts';
+import { DRAWN_AS_ANOTHER } from './fruit/index.ts';
 import {
   boxOfFigure,
   chance,
@@ -427,7 +428,8 @@ describe('the glossary’s drawings', () => {
       'needle.attachment',
       'needle.bands',
     ]) {
-      const states = vocabulary.get(id)?.states ?? [];
+      // Some kinds of fruit are drawn on plates as the kind they are nearest to, and so stand for no state of their own.
+      const states = (vocabulary.get(id)?.states ?? []).filter((s) => !DRAWN_AS_ANOTHER.has(s.id));
       expect(states.map((s) => [id, s.id, drawable.some(([c, x]) => c === id && x === s.id)])).toEqual(
         states.map((s) => [id, s.id, true]),
       );

@@ -22,7 +22,7 @@ genus Populus | poplar; cottonwood
   form.trunks: single
   form.branching: decurrent
   form.growth_rate: fast
-  twig.pith: star-shaped
+  twig.pith: solid
   twig.bud_stalk: no
   twig.two_ranked: no
   twig.stipules: small-and-soon-lost
@@ -34,6 +34,7 @@ genus Populus | poplar; cottonwood
   fruit.colour: green
   site.shade_tolerance: low
   bark.branch_scar: none
+  twig.pith_outline: star-shaped | five-sided?
 
 species Populus trichocarpa Torr. & A. Gray ex Hook.
   in Populus
@@ -91,6 +92,7 @@ species Populus trichocarpa Torr. & A. Gray ex Hook.
   window autumn: 09-25..10-20
   window leaf_fall: 10-08..11-01
   native US-ID US-MT
+  fruit.texture: hairy
 
 species Populus tremuloides Michx.
   in Populus
@@ -194,8 +196,8 @@ species Betula papyrifera Marshall
   twig.bud_length: 5-8 mm
   twig.bud_scales: imbricate
   twig.bud_stalk: no
-  twig.bud_sticky: no | yes?
-  twig.bud_resin: no
+  twig.bud_sticky: no | yes
+  twig.bud_resin: yes | no
   twig.bud_colour: brown | green?
   twig.terminal_bud: false
   twig.stipules: small-and-soon-lost
@@ -239,6 +241,8 @@ species Betula papyrifera Marshall
   window autumn: 09-20..10-15
   window leaf_fall: 10-03..10-28
   native US-ID US-MT
+  twig.winter_catkins: yes
+  flower.timing: before-the-leaves | with-the-leaves
 
 genus Betula | birch
   in Betulaceae
@@ -274,7 +278,7 @@ infraspecies Alnus incana subsp. tenuifolia (Nutt.) Breitung
   twig.glands: none
   twig.lenticels: many
   twig.thickness: medium | slender
-  twig.pith: solid | star-shaped?
+  twig.pith: solid
   twig.bud_shape: ovoid
   twig.bud_length: 5-9 mm
   twig.bud_scales: valvate
@@ -316,8 +320,10 @@ infraspecies Alnus incana subsp. tenuifolia (Nutt.) Breitung
   window leaf_out: 04-20..05-12
   window pollen: 03-15..04-12
   window ripening: 09-01..10-10
-  window hanging: 09-01..05-01
+  window hanging: 01-01..12-31
   window autumn: 10-01..10-20
   window leaf_fall: 10-10..11-05
   native US-ID US-MT
+  twig.pith_outline: triangular
+  twig.winter_catkins: yes
 `;

@@ -60,7 +60,7 @@ species Thuja plicata Donn ex D. Don
   fruit.size: 10-14 mm
   fruit.colour: brown | green?
   fruit.falls: falls-whole | stays-for-years?
-  fruit.scale_edge: thickened | rounded?
+  fruit.scale_edge: rounded | pointed?
   fruit.symmetry: even
   fruit.closed_by_resin: no
   fruit.hangs: through-winter
@@ -75,6 +75,7 @@ species Thuja plicata Donn ex D. Don
   window ripening: 08-20..10-10
   window hanging: 08-25..03-31
   native US-ID US-MT
+  form.butt: fluted | flared
 
 genus Juniperus | juniper
   in Cupressaceae
@@ -90,7 +91,7 @@ species Juniperus scopulorum Sarg.
   prose how_to_tell: Cord-like twigs of tiny scales with no flat side; blue berry-like cones that take two years.
   prose habitat: Dry rocky slopes and river breaks.
   record: 260 13 8 2015 Stove Hill
-  caution allergy [smell]: The pollen of the male tree is a strong allergen in spring. Keep away from it when it smokes. For an allergy ask a qualified professional.
+  caution allergy []: The pollen of the male tree is a strong allergen in spring. Keep away when clouds of pollen come off it. For an allergy ask a qualified professional.
   form.habit: small-tree | shrub? | tree?
   form.height: 4-10 (15) m
   form.outline: irregular | conical? | columnar?
@@ -114,7 +115,7 @@ species Juniperus scopulorum Sarg.
   needle.smell: pungent | resin
   flower.colour: yellow | brown
   fruit.cluster: single | cluster
-  fruit.size: 5-8 mm
+  fruit.size: 6-9 mm
   fruit.colour: blue
   fruit.texture: waxy-bloom
   fruit.hangs: for-years
@@ -129,6 +130,7 @@ species Juniperus scopulorum Sarg.
   window ripening: 09-01..11-15
   window hanging: 01-01..12-31
   native US-ID US-MT
+  leaf.kind: scale | awl?
 
 family Taxaceae | yew family
   leaf.kind: needle

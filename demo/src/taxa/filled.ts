@@ -54,7 +54,7 @@ more Cupressaceae
   bark.branch_scar: none
   flower.grouping: single | cluster
   flower.posture: spreading
-  flower.timing: after-the-leaves
+
 
 more Taxaceae
   leaf.autumn_colour: green
@@ -64,7 +64,7 @@ more Taxaceae
   twig.pith: solid
   bark.branch_scar: none
   flower.posture: hanging | spreading
-  flower.timing: after-the-leaves
+
 
 more Salicaceae
   twig.wings: no

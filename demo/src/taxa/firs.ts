@@ -9,7 +9,6 @@ family Pinaceae | pine family
   leaf.persistence: evergreen
   flower.sexual_system: monoecious
   flower.kind: cone-like
-  flower.timing: after-the-leaves
   flower.pollinator: wind
   fruit.kind: cone
   fruit.dispersal: wind | mammals?
@@ -114,7 +113,7 @@ species Abies lasiocarpa (Hook.) Nutt.
   twig.bud_length: 3-6 mm
   twig.bud_colour: brown | rusty
   needle.arrangement: brushed-upward | flat-in-two-rows??
-  needle.length: (12) 18-30 (35) mm
+  needle.length: 11-25 (31) mm
   needle.length_variation: all-alike
   needle.tip: blunt | notched? | pointed??
   needle.colour: blue-green | blue-grey?
@@ -140,7 +139,7 @@ species Pseudotsuga menziesii (Mirb.) Franco
   common: Douglas-fir; red fir
   synonym: Pseudotsuga taxifolia
   prose how_to_tell: Sharp-pointed spindle-shaped buds; cones with three-pointed bracts that show beyond the scales.
-  form.height: 25-60 (80) m
+  form.height: 20-40 (50) m
   form.outline: conical | pyramidal | irregular?
   form.leader: erect
   form.branch_angle: horizontal | ascending? | drooping?
@@ -179,7 +178,7 @@ species Pseudotsuga menziesii (Mirb.) Franco
   needle.smell: sweet | fruity?
   needle.density: medium
   flower.colour: red | yellow
-  fruit.size: 50-80 (100) mm
+  fruit.size: 40-75 (90) mm
   fruit.size @own: 48-76 mm, n = 60
   fruit.colour: brown
   fruit.cone_posture: hanging
@@ -251,7 +250,7 @@ species Larix occidentalis Nutt.
   fruit.colour: brown | red?
   fruit.cone_posture: erect
   fruit.bracts: long-and-bristly
-  fruit.falls: stays-for-years
+  fruit.falls: falls-whole | stays-for-years?
   fruit.prickle: no
   fruit.scale_edge: rounded
   fruit.symmetry: even

@@ -106,7 +106,8 @@ genus Quercus | oak
   flower.pollinator: wind
   fruit.kind: acorn
   twig.bud_marks_beneath: side-buds-crowded
-  twig.pith: star-shaped
+  twig.pith: solid
+  twig.pith_outline: star-shaped
 
 species Quercus gambelii Nutt.
   in Quercus
@@ -214,7 +215,7 @@ species Physocarpus malvaceus (Greene) Kuntze
   common: mallow ninebark; ninebark
   say: fy-so-KAR-pus mal-VAY-see-us
   root: malvaceus | Latin | like a mallow, of the leaf | leaf.lobing=palmately-lobed
-  root: Physocarpus | Greek | bladder fruit | fruit.kind=capsule
+  root: Physocarpus | Greek | bladder fruit | fruit.kind=follicle
   prose how_to_tell: A maple's leaf one at a time along the twig; bark in papery strips; bunches of dry papery pods.
   prose habitat: Dry slopes under ponderosa pine and Douglas-fir.
   record: 15 3 4 2019 Stove Hill
@@ -240,7 +241,8 @@ species Physocarpus malvaceus (Greene) Kuntze
   twig.lenticels: few
   twig.thickness: slender
   twig.spurs: no
-  twig.pith: large-and-brown | solid
+  twig.pith: solid
+  twig.pith_colour: brown
   twig.bud_shape: ovoid | conical
   twig.bud_length: 3-6 mm
   twig.bud_scales: imbricate
@@ -283,7 +285,7 @@ species Physocarpus malvaceus (Greene) Kuntze
   flower.grouping: corymb
   flower.timing: after-the-leaves
   flower.posture: erect
-  fruit.kind: capsule
+  fruit.kind: follicle
   fruit.cluster: corymb
   fruit.size: 5-10 mm
   fruit.colour: brown | red?

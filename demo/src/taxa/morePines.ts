@@ -49,7 +49,7 @@ species Pinus ponderosa Douglas ex P. Lawson & C. Lawson
   needle.twist: straight | twisted?
   needle.margin: finely-toothed
   needle.colour: yellow-green | dark-green
-  needle.bands: all-four-sides | none?
+  needle.bands: all-sides | none?
   needle.smell: resin
   needle.density: medium
   flower.colour: red | yellow
@@ -102,7 +102,7 @@ species Pinus monticola Douglas ex D. Don
   needle.length: 50-100 mm
   needle.flexibility: flexible
   needle.margin: finely-toothed
-  needle.bands: both-sides
+  needle.bands: inner-sides
   needle.colour: blue-green
   needle.density: medium
   fruit.cluster: single | cluster
@@ -165,7 +165,7 @@ species Picea pungens Engelm.
   needle.tip: sharp
   needle.twist: straight | curved?
   needle.margin: smooth
-  needle.colour: blue-grey | blue-green
+  needle.colour: blue-grey | blue-green | dark-green?
   needle.bands: all-four-sides
   needle.smell: resin | pungent?
   needle.density: crowded
@@ -261,6 +261,7 @@ species Tsuga heterophylla (Raf.) Sarg.
   window ripening: 08-25..10-05
   window hanging: 09-01..05-15
   native US-ID US-MT
+  twig.bud_hairs: some
 
 species Tsuga mertensiana (Bong.) Carrière
   in Tsuga
@@ -317,6 +318,7 @@ species Tsuga mertensiana (Bong.) Carrière
   window ripening: 09-05..10-10
   window hanging: 09-05..01-31
   native US-ID US-MT
+  twig.bud_hairs: some
 
 species Larix lyallii Parl.
   in Larix

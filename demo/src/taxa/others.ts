@@ -45,7 +45,7 @@ species Cornus sericea L.
   twig.lenticels: few | many?
   twig.thickness: slender
   twig.spurs: no
-  twig.pith: large-and-white
+  twig.pith: solid
   twig.bud_shape: spindle-shaped | conical?
   twig.bud_length: 3-8 mm
   twig.bud_scales: valvate | naked?
@@ -102,6 +102,8 @@ species Cornus sericea L.
   window autumn: 09-15..10-10
   window leaf_fall: 10-01..10-24
   native US-ID US-MT
+  twig.pith_width: wide
+  twig.pith_colour: white
 
 family Rhamnaceae | buckthorn family
   leaf.kind: broad

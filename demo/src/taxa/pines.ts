@@ -21,9 +21,9 @@ group five-needle pines
   needle.flexibility: flexible | stiff?
   needle.tip: pointed
   needle.twist: straight | curved?
-  needle.margin: smooth
+  needle.margin: smooth | finely-toothed?
   needle.colour: blue-green | yellow-green? | dark-green?
-  needle.bands: all-four-sides | both-sides?
+  needle.bands: all-sides | inner-sides?
   needle.smell: resin
   needle.density: crowded
   form.outline: irregular | spreading | rounded?
@@ -50,7 +50,6 @@ group five-needle pines
   twig.bud_sticky: no
   twig.bud_colour: red-brown | brown
   twig.bud_hairs: none
-  flower.colour: red | yellow
   flower.grouping: cluster
   flower.posture: spreading | erect?
   fruit.kind: cone
@@ -65,9 +64,9 @@ species Pinus albicaulis Engelm.
   in five-needle pines; Pinus
   common: whitebark pine
   prose how_to_tell: From limber pine only by the cone: egg-shaped, purple, never opening, torn apart by birds, so that no whole cones lie beneath.
-  caution protected [cut touch]: Protected: looked at where it stands, never cut or collected. Follow local rules.
+  caution protected [cut]: Protected: looked at where it stands, never cut or collected. Follow local rules.
   form.height: 5-20 (25) m
-  form.life_span: 400-700 years
+  form.life_span: 400-700 (1200) years
   fruit.size: 40-80 mm
   fruit.colour: purple | brown
   fruit.falls: torn-apart-by-birds
@@ -80,6 +79,7 @@ species Pinus albicaulis Engelm.
   window ripening: 08-15..09-20
   window hanging: 08-15..10-10
   native US-ID US-MT
+  flower.colour: red | purple?
 
 species Pinus flexilis E. James
   in five-needle pines; Pinus
@@ -97,12 +97,13 @@ species Pinus flexilis E. James
   site.landform: ridge | dry-slope | timberline?
   window pollen: 05-25..06-18
   window ripening: 08-20..09-25
-  window hanging: 08-20..10-20
+  window hanging: 08-20..02-28
   native US-MT
+  flower.colour: yellow | pink
 
 species Pinus contorta Douglas ex Loudon
   in Pinus
-  common: lodgepole pine; shore pine
+  common: lodgepole pine
   prose how_to_tell: Two twisted needles in a bundle; small lopsided cones with a prickle, often staying closed for years.
   form.height: 15-35 (45) m
   form.outline: columnar | conical | narrow-spire?

@@ -116,7 +116,7 @@ genus Sambucus | elder; elderberry
 species Sambucus cerulea Raf.
   in Sambucus
   common: blue elderberry; blue elder
-  synonym: Sambucus caerulea; Sambucus mexicana
+  synonym: Sambucus caerulea; Sambucus mexicana; Sambucus nigra subsp. cerulea; Sambucus nigra subsp. caerulea
   prose how_to_tell: Feather leaves in pairs; stout twigs full of white pith; flat bunches of blue fruit with a pale bloom.
   caution toxic [taste]: Leaves, stems, bark and raw fruit are poisonous. Do not taste; wash hands. For any use ask a qualified professional.
   form.habit: shrub | small-tree?
@@ -138,7 +138,7 @@ species Sambucus cerulea Raf.
   twig.lenticels: many
   twig.thickness: stout
   twig.spurs: no
-  twig.pith: large-and-white
+  twig.pith: solid
   twig.bud_shape: ovoid
   twig.bud_length: 3-7 mm
   twig.bud_scales: imbricate
@@ -194,6 +194,9 @@ species Sambucus cerulea Raf.
   window autumn: 09-25..10-15
   window leaf_fall: 10-01..10-25
   native US-ID US-MT
+  twig.pith_width: wide
+  twig.pith_colour: white
+  fruit.texture: waxy-bloom
 
 family Oleaceae | olive family
   leaf.kind: broad
@@ -290,6 +293,7 @@ species Fraxinus pennsylvanica Marshall
   window hanging: 08-20..03-15
   window autumn: 09-12..09-28
   window leaf_fall: 09-20..10-05
+  twig.bundle_pattern: one-curved-line
 
 family Sapindaceae | soapberry family
   older_family: Aceraceae
@@ -309,7 +313,7 @@ genus Acer | maple
 
 species Acer glabrum Torr.
   in Acer
-  common: Rocky Mountain maple; mountain maple
+  common: Rocky Mountain maple; mountain maple; Douglas maple
   prose how_to_tell: Lobed leaves in pairs on red stalks; now and then a leaf cut into three leaflets on the same tree.
   form.habit: shrub | small-tree
   form.height: 3-9 (12) m

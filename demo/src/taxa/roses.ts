@@ -19,7 +19,7 @@ species Prunus virginiana L.
   in Prunus
   common: chokecherry; common chokecherry
   say: PROO-nus vir-jin-ee-AY-na
-  root: virginiana | place name | of Virginia, where it was first described | -
+  root: virginiana | place name | of Virginia, for which it was named | -
   prose how_to_tell: Broad leaves with fine sharp teeth and two knobs on the stalk; fruit on a long string; each bud scale pale at its edge.
   prose habitat: Streamsides, draws and roadsides, in thickets.
   prose history: The fruit was pounded and dried by the peoples of the plains and valleys. Recorded as history, not as advice.
@@ -101,6 +101,8 @@ species Prunus virginiana L.
   window autumn: 09-12..10-05
   window leaf_fall: 09-25..10-18
   native US-ID US-MT
+  twig.bud_scale_margin: pale-edged
+  bark.lenticel_shape: dots | lines?
 
 species Prunus emarginata (Douglas ex Hook.) D. Dietr.
   in Prunus
@@ -187,6 +189,8 @@ species Prunus emarginata (Douglas ex Hook.) D. Dietr.
   window autumn: 09-18..10-08
   window leaf_fall: 10-01..10-22
   native US-ID US-MT
+  twig.bud_scale_margin: alike
+  bark.lenticel_shape: lines
 
 genus Amelanchier | serviceberry
   in Rosaceae
@@ -302,7 +306,7 @@ species Crataegus douglasii Lindl.
   prose how_to_tell: Stout thorns; leaves shallowly lobed towards the tip; black fruit in bunches.
   prose habitat: Streambanks and moist meadows, in thickets.
   record: 85 9 8 2015 Ledger Loop
-  caution thorns [touch]: Stiff thorns at face height. Look first; hold a twig by its cut end, with gloves. Follow local rules.
+  caution thorns []: Stiff thorns at face height. Look first, and take hold only where you can see the twig bare. Follow local rules.
   form.habit: small-tree | shrub
   form.height: 2-7 (10) m
   form.outline: rounded | spreading?

@@ -46,7 +46,7 @@ more Larix occidentalis
   say: LAIR-iks ok-sih-den-TAY-lis
   root: occidentalis | Latin | of the west | -
   prose habitat: North slopes and benches after fire.
-  record: 690 54 12 2006 Ledger Loop
+  record: 410 46 11 2006 Ledger Loop
   needle.length @own: 27-48 mm, n = 60
   fruit.size @own: 27-44 mm, n = 24
   bark.texture @sheet: plated
@@ -178,7 +178,7 @@ more Sambucus cerulea
   root: cerulea | Latin | sky blue | fruit.colour=blue
   prose habitat: Roadsides, fence lines and burns.
   record: 60 6 6 2017 the school drive
-  pair Fraxinus pennsylvanica [twig.pith]: Twigs full of white pith here, solid wood there
+  pair Fraxinus pennsylvanica [twig.pith_width]: Twigs full of white pith here, solid wood there
   leaf.length @own: 157-294 mm, n = 40
   leaf.leaflet_length @own: 59-120 mm, n = 40
   flower.posture @sheet: erect
@@ -188,7 +188,7 @@ more Sambucus cerulea
 
 more Fraxinus pennsylvanica
   say: FRAK-sih-nus pen-sil-VAN-ih-ka
-  root: pennsylvanica | place name | of Pennsylvania, where it was first described | -
+  root: pennsylvanica | place name | of Pennsylvania, for which it was named | -
   prose habitat: River bottoms of the plains; here planted.
   prose pests: The emerald ash borer has not been found in the valley. Report D-shaped holes to the county office; move no ash firewood.
   record: 200 18 12 2016 the arboretum
@@ -289,7 +289,7 @@ more Thuja plicata
   fruit.size @own: 10-14 mm, n = 60
   form.height @own: 32-48 m, n = 60
   bark.smell @sheet: none
-  fruit.scale_edge @sheet: thickened | rounded?
+  fruit.scale_edge @sheet: rounded | pointed?
   needle.smell @sheet: fruity | sweet
   twig.colour @sheet: green | brown
 

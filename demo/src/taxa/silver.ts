@@ -15,12 +15,13 @@ family Elaeagnaceae | oleaster family
   leaf.colour_below: silver
   leaf.glands: none
   smell.leaf: none
-  twig.pith: solid | large-and-brown?
+  twig.pith: solid
   twig.bud_hairs: silvery-scales
   twig.bud_sticky: no
   twig.bud_resin: no
   bark.lenticel_shape: none
   flower.kind: inconspicuous | showy?
+  twig.pith_colour: brown
 
 group silver-leaved
   in Elaeagnaceae
@@ -36,12 +37,13 @@ genus Elaeagnus | oleaster
   in Elaeagnaceae
   twig.arrangement: alternate
   leaf.arrangement: alternate
+  twig.armature: thorn | none?
 
 species Elaeagnus angustifolia L.
   in silver-leaved; Elaeagnus
   common: Russian-olive
   prose how_to_tell: Silver leaves one at a time along a thorny silver twig; mealy pale fruit.
-  caution thorns [touch]: Stiff thorns. Look first; hold a twig by its cut end, with gloves. Follow local rules.
+  caution thorns []: Stiff thorns. Look first, and take hold only where you can see the twig bare. Follow local rules.
   caution pest [cut]: Invasive in this region: do not move living material. Follow local rules.
   form.habit: small-tree | shrub?
   form.height: 4-10 (12) m
@@ -77,7 +79,6 @@ species Elaeagnus angustifolia L.
   flower.sexual_system: bisexual
   flower.colour: yellow
   flower.grouping: cluster | single
-  flower.petals: 4
   flower.timing: after-the-leaves
   flower.posture: spreading
   flower.pollinator: insects
@@ -109,7 +110,7 @@ species Shepherdia argentea (Pursh) Nutt.
   in silver-leaved; Shepherdia
   common: silver buffaloberry
   prose how_to_tell: Silver leaves in pairs on a thorny silver twig; clusters of small red fruit.
-  caution thorns [touch]: Stiff thorns at the ends of the twigs. Look first; hold a twig by its cut end, with gloves. Follow local rules.
+  caution thorns []: Stiff thorns at the ends of the twigs. Look first, and take hold only where you can see the twig bare. Follow local rules.
   form.habit: shrub | clonal-thicket? | small-tree??
   form.height: 2-5 (6) m
   form.outline: rounded | irregular?

@@ -45,7 +45,7 @@ species Rhus glabra L.
   twig.hairs: none
   twig.lenticels: many | few?
   twig.thickness: stout
-  twig.pith: large-and-brown
+  twig.pith: solid
   twig.bud_shape: round | conical?
   twig.bud_length: 3-6 mm
   twig.bud_scales: naked
@@ -104,6 +104,9 @@ species Rhus glabra L.
   window autumn: 09-10..10-05
   window leaf_fall: 09-25..10-18
   native US-ID US-MT
+  twig.pith_width: wide
+  twig.pith_colour: brown | tan?
+  twig.bloom: yes
 
 species Rhus trilobata Nutt.
   in Rhus
@@ -166,7 +169,7 @@ species Rhus trilobata Nutt.
   leaf.sap: clear
   leaf.autumn_colour: red | orange
   smell.leaf: rank | spicy?
-  flower.kind: catkin | inconspicuous
+  flower.kind: inconspicuous | showy?
   flower.colour: yellow
   flower.grouping: cluster
   flower.posture: spreading | erect
@@ -188,11 +191,13 @@ species Rhus trilobata Nutt.
   window autumn: 09-12..10-05
   window leaf_fall: 09-25..10-20
   native US-ID US-MT
+  leaf.end_leaflet_stalk: none | as-short-as-the-others?
+  twig.winter_catkins: yes
 
 genus Toxicodendron | poison-ivy and its kin
   in Anacardiaceae
   flower.sexual_system: dioecious
-  caution irritant [touch smell taste cut]: Touching any part in any season can blister the skin. Look only, and keep clothes and tools off it.
+  caution irritant [touch lens smell taste cut measure]: Touching any part in any season can blister the skin. Look only, and keep clothes and tools off it.
 
 species Toxicodendron rydbergii (Small ex Rydb.) Greene
   in Toxicodendron
@@ -204,8 +209,7 @@ species Toxicodendron rydbergii (Small ex Rydb.) Greene
   prose how_to_tell: Three leaflets, the middle one on a long stalk; a low shrub with white berries; leave it alone.
   prose habitat: Rocky banks, roadsides and river terraces.
   prose mnemonic: Leaflets three, middle stalk long: step aside and move along.
-  record: 6 2 2 2019 Ledger Loop
-  caution irritant [touch smell taste cut]: Touching any part, leafless twigs too, can blister the skin; smoke of it harms the lungs. Look from a step away. For a reaction ask a qualified professional.
+  caution irritant [touch lens smell taste cut measure]: Touching any part, leafless twigs too, can blister the skin; smoke of it harms the lungs. Look from a step away. For a reaction ask a qualified professional.
   form.habit: shrub | clonal-thicket
   form.height: 0.3-1 (2) m
   form.outline: irregular | columnar?
@@ -234,7 +238,7 @@ species Toxicodendron rydbergii (Small ex Rydb.) Greene
   leaf.complexity: trifoliolate
   leaf.leaflet_count: 3
   leaf.leaflet_shape: ovate | rhombic?
-  leaf.leaflet_stalk: long | short
+  leaf.leaflet_stalk: short | none?
   leaf.leaflet_length: 40-120 mm
   leaf.length: 100-250 mm
   leaf.margin: entire | wavy | crenate?
@@ -252,7 +256,6 @@ species Toxicodendron rydbergii (Small ex Rydb.) Greene
   leaf.petiole_length: 50-120 mm
   leaf.petiole_section: round | grooved?
   leaf.glands: none
-  leaf.sap: irritant
   leaf.autumn_colour: red | orange | yellow?
   smell.leaf: none
   flower.kind: inconspicuous
@@ -279,4 +282,6 @@ species Toxicodendron rydbergii (Small ex Rydb.) Greene
   window autumn: 09-08..10-02
   window leaf_fall: 09-22..10-14
   native US-ID US-MT
+  twig.bud_stalk: yes
+  leaf.end_leaflet_stalk: longer-than-the-others
 `;

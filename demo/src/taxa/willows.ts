@@ -148,6 +148,7 @@ species Betula occidentalis Hook.
   window autumn: 09-22..10-15
   window leaf_fall: 10-05..10-30
   native US-ID US-MT
+  twig.winter_catkins: yes
 
 infraspecies Alnus viridis subsp. sinuata (Regel) Á. Löve & D. Löve
   in Alnus
@@ -179,7 +180,7 @@ infraspecies Alnus viridis subsp. sinuata (Regel) Á. Löve & D. Löve
   twig.glands: resin-dots
   twig.lenticels: many
   twig.thickness: slender | medium?
-  twig.pith: star-shaped | solid
+  twig.pith: solid
   twig.bud_stalk: no
   twig.bud_shape: conical
   twig.bud_length: 8-13 mm
@@ -227,10 +228,12 @@ infraspecies Alnus viridis subsp. sinuata (Regel) Á. Löve & D. Löve
   window leaf_out: 04-28..05-18
   window pollen: 05-01..05-25
   window ripening: 09-01..10-10
-  window hanging: 09-01..05-15
+  window hanging: 01-01..12-31
   window autumn: 10-01..10-18
   window leaf_fall: 10-08..10-31
   native US-ID US-MT
+  twig.pith_outline: triangular
+  twig.winter_catkins: yes
 
 genus Salix | willow
   in Salicaceae
@@ -326,7 +329,7 @@ species Salix exigua Nutt.
   record: 40 5 4 2016 Ledger Loop
   form.habit: clonal-thicket | shrub
   form.height: 1.5-4 (6) m
-  form.outline: columnar | irregular
+  form.outline: irregular
   form.trunks: many
   form.branching: decurrent
   form.growth_rate: fast
@@ -361,7 +364,7 @@ species Salix exigua Nutt.
   leaf.venation: pinnate
   leaf.surface_above: dull
   leaf.surface_below: hairy | smooth?
-  leaf.hairs: all-over-below | none?
+  leaf.hairs: both-sides | all-over-below
   leaf.colour_above: grey-green | yellow-green?
   leaf.colour_below: grey-green | silver?
   leaf.texture: thin

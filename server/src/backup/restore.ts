@@ -3,6 +3,7 @@ import { allAnswers, answersInMemory, replayAnswers } from '../answers/index.ts'
 import { bulkLoad, isRefusedByData, migrate } from '../db/index.ts';
 import type { Database, Sql } from '../db/index.ts';
 import { upgradeSittings } from '../grading/index.ts';
+import { upgradeVocabulary } from '../library/index.ts';
 import { conflict, invalid } from '../http/index.ts';
 import { eraseEverywhere } from '../students/index.ts';
 import { readBackup } from './read.ts';
@@ -55,6 +56,7 @@ export async function restoreBackup(
     });
   const rows = await writeRows(db, tables, lines);
   await migrate(db);
+  await upgradeVocabulary(db, new Date());
   await upgradeSittings(db, new Date());
   const gone = new Set(erasures.map((e) => e.student));
   const known = new Set<string>();

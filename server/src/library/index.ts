@@ -15,5 +15,6 @@ export { readCertified, readLibrary, readPolicies } from './described.ts';
 export { keptUnderStamp } from './kept.ts';
 export { readTable } from './profile.ts';
 export { ratesOf, readSightings, readSitePlace } from './seasons.ts';
+export { upgradeVocabulary } from './upgradeVocabulary.ts';
 export { installGroups } from './groups.ts';
 export { nameParts } from './species.ts';

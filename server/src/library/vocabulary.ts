@@ -8,7 +8,8 @@ import { insertRows } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { keptUnderStamp } from './kept.ts';
 
-const characterRow = (ws: string, c: Character, ord: number): Record<string, unknown> => ({
+/** A shipped character as a row of its table. */
+export const characterRow = (ws: string, c: Character, ord: number): Record<string, unknown> => ({
   ws,
   id: c.id,
   ord,
@@ -36,6 +37,40 @@ const characterRow = (ws: string, c: Character, ord: number): Record<string, unk
   origin_version: VOCABULARY_VERSION,
 });
 
+interface OfCharacter extends Readonly<Record<string, unknown>> {
+  readonly character: string;
+}
+
+/** The shipped states as rows of their table. */
+export const stateRows = (ws: string): readonly OfCharacter[] =>
+  CHARACTERS.flatMap((c) =>
+    c.states.map((s, ord) => ({
+      ws,
+      character: c.id,
+      id: s.id,
+      parent: s.parent ?? null,
+      ord,
+      term: s.term,
+      plain: s.plain,
+      definition: s.definition,
+      swatch: s.swatch ?? null,
+    })),
+  );
+
+/** When a shipped character applies, as rows of its table. */
+export const appliesRows = (ws: string): readonly OfCharacter[] =>
+  CHARACTERS.flatMap((c) =>
+    c.appliesIf.flatMap((rule) =>
+      rule.states.map((state) => ({ ws, character: c.id, controller: rule.character, state })),
+    ),
+  );
+
+/** What of a shipped character is read for what, as rows of its table. */
+export const confusionRows = (ws: string): readonly OfCharacter[] =>
+  CHARACTERS.flatMap((c) =>
+    c.readAs.map((r) => ({ ws, character: c.id, true_state: r.state, read_as: r.as, weight: r.weight })),
+  );
+
 /** Copies the shipped vocabulary into a workspace, where it may be reworded or added to. */
 export async function installVocabulary(sql: Sql, ws: string): Promise<void> {
   await insertRows(
@@ -43,39 +78,9 @@ export async function installVocabulary(sql: Sql, ws: string): Promise<void> {
     'character',
     CHARACTERS.map((c, ord) => characterRow(ws, c, ord)),
   );
-  await insertRows(
-    sql,
-    'state',
-    CHARACTERS.flatMap((c) =>
-      c.states.map((s, ord) => ({
-        ws,
-        character: c.id,
-        id: s.id,
-        parent: s.parent ?? null,
-        ord,
-        term: s.term,
-        plain: s.plain,
-        definition: s.definition,
-        swatch: s.swatch ?? null,
-      })),
-    ),
-  );
-  await insertRows(
-    sql,
-    'character_applies',
-    CHARACTERS.flatMap((c) =>
-      c.appliesIf.flatMap((rule) =>
-        rule.states.map((state) => ({ ws, character: c.id, controller: rule.character, state })),
-      ),
-    ),
-  );
-  await insertRows(
-    sql,
-    'confusion',
-    CHARACTERS.flatMap((c) =>
-      c.readAs.map((r) => ({ ws, character: c.id, true_state: r.state, read_as: r.as, weight: r.weight })),
-    ),
-  );
+  await insertRows(sql, 'state', stateRows(ws));
+  await insertRows(sql, 'character_applies', appliesRows(ws));
+  await insertRows(sql, 'confusion', confusionRows(ws));
   await insertRows(
     sql,
     'word',

@@ -13,7 +13,7 @@ export const BARK = [
     'bark colour',
     'bark colour',
     'Main colour of grown bark.',
-    'white #f2f0ea; cream #ece2c6: creamy; pale grey #c3c6c4; grey #8c908e; dark grey #55595a; green-grey #8a9a86; brown #7a5a40; red-brown #8d4a30; orange-brown #b8702f; yellow-brown #a98445; purple-brown #5e4048; black #2c2a2a; copper #9c5a3a: copper-coloured',
+    'white #f2f0ea; cream #ece2c6: creamy; pale grey #c3c6c4; grey #8c908e; dark grey #55595a; green-grey #8a9a86; brown #7a5a40; red-brown #8d4a30; orange-brown #b8702f; yellow-brown #a98445; purple-brown #5e4048; black #2c2a2a; copper #9c5a3a: copper-coloured; gray-brown #857766; yellowish #b7a36a: tinged with yellow',
     { wet: 'blurred', misread: [0.2, 6] },
   ),
   colour(
@@ -22,15 +22,15 @@ export const BARK = [
     'colour under the bark',
     'Colour just under the outer bark.',
     'green #6f9a4e; yellow #d8b93c; orange #d0802e; red #a8432f; pink #d99aa0; cream #ece2c6; purple #6d4570; brown #7a5a40',
-    { needs: ['cut'], effort: 4 },
+    { needs: ['cut'], distance: 'hand', effort: 4 },
   ),
   nominal(
     'bark.texture',
     'bark texture',
     'bark surface',
     'What the surface of grown bark looks like.',
-    'smooth; scaly: small scales; furrowed: deep grooves; plated: big plates; blocky: square blocks; stringy: long strings; papery: peels like paper; flaking patches: comes off in patches; warty: bumps and ridges; muscle-like: like muscles',
-    { effort: 1 },
+    'smooth; scaly: small scales; furrowed: deep grooves; plated: big plates; blocky: square blocks; stringy: long strings; papery: peels like paper; flaking patches: comes off in patches; warty: bumps and ridges; muscle-like: like muscles; shaggy: long loose plates',
+    { effort: 1, misread: [0.2, 6] },
   ),
   nominal(
     'bark.young_texture',
@@ -84,7 +84,7 @@ export const BARK = [
     'bark.lenticel_shape',
     'lenticel shape',
     'shape of the breathing marks',
-    'Shape of the small corky marks on smooth bark.',
+    'Shape of the small corky marks on smooth bark; diamonds are those of poplars and willows.',
     'none; dots; diamonds; lines',
   ),
   nominal(

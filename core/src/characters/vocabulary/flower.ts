@@ -13,15 +13,15 @@ export const FLOWER = [
     'sexual system',
     'male and female',
     'Where male and female flowers are.',
-    'monoecious: both on one tree; dioecious: on separate trees; bisexual: both in one flower; mixed',
-    { effort: 4, counting: 'A dioecious tree without fruit proves nothing.' },
+    'monoecious: male flowers and female flowers on one tree; dioecious: on separate trees; bisexual: both in one flower; mixed',
+    { effort: 4, counting: 'A dioecious tree without fruit proves nothing.', misread: [0.3, 6] },
   ),
   nominal(
     'flower.kind',
     'flower kind',
     'kind of flower',
     'What the flowers look like as a whole.',
-    'catkin: hanging tassel; showy: with petals; inconspicuous: hardly seen; cone-like: pollen cone and seed cone',
+    'catkin: tassel or upright catkin; showy: with petals; inconspicuous: hardly seen; cone-like: pollen cone and seed cone',
     { distance: 'binoculars', effort: 1 },
   ),
   colour(
@@ -59,6 +59,7 @@ export const FLOWER = [
     'before or after leaves',
     'When flowers open, seen against the leaves.',
     'before the leaves; with the leaves; after the leaves',
+    { appliesIf: ['leaf.persistence=deciduous|marcescent|semi-evergreen'] },
   ),
   nominal(
     'flower.pollinator',

@@ -12,15 +12,15 @@ export const FORM = [
     'form.habit',
     'habit',
     'how it grows',
-    'Whether it grows as a tree, a shrub or a thicket.',
-    'tree; small tree; shrub; clonal thicket: thicket from one root',
+    'Whether it grows as a tree, a shrub, a vine or a thicket.',
+    'tree; small tree; shrub; vine; clonal thicket: thicket from one root',
   ),
   length('form.height', 'height', 'height', 'How tall a grown plant stands.', {
     needs: ['measure'],
     material: ['tree'],
     distance: 'trunk',
     effort: 4,
-    counting: 'From the ground on the upper side to the topmost living tip.',
+    counting: 'From the ground halfway between its upper and lower side to the topmost living tip.',
   }),
   length(
     'form.trunk_diameter',
@@ -32,7 +32,7 @@ export const FORM = [
       material: ['tree'],
       distance: 'hand',
       effort: 3,
-      counting: 'Girth divided by pi, over the bark, at breast height.',
+      counting: 'Girth divided by pi, over the bark, at 4 1/2 ft (1.37 m) above the ground.',
     },
   ),
   length('form.spread', 'crown spread', 'crown width', 'How wide the crown is.', {
@@ -57,6 +57,14 @@ export const FORM = [
     'Whether it stands on one stem or several.',
     'single: one; few: two to four; many: five or more',
     { effort: 1 },
+  ),
+  nominal(
+    'form.butt',
+    'butt',
+    'foot of the trunk',
+    'What the foot of the trunk is like.',
+    'straight; flared: widens out; fluted: grooved like a column; kneed: with knees beside it; prop roots: with roots in the air',
+    { distance: 'trunk', effort: 1 },
   ),
   nominal(
     'form.branching',

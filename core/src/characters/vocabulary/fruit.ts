@@ -1,6 +1,6 @@
 import { organ } from './define.ts';
 
-const { nominal, ordered, colour, yesno, length, ratio } = organ({
+const { nominal, ordered, colour, yesno, count, length, ratio } = organ({
   organ: 'fruit',
   material: ['fruit', 'litter', 'pressed', 'photo', 'plate'],
   distance: 'hand',
@@ -17,8 +17,8 @@ export const FRUIT = [
     'fruit kind',
     'kind of fruit',
     'What kind of fruit or cone it bears.',
-    'acorn; nut; samara: winged key; paired samara: pair of winged keys; drupe: fleshy with a stone; berry; pome: small apple; capsule: dry, splits open; pod; achene: small dry seed; nutlet with bract: nutlet on a leafy wing; woody cone-like catkin: small woody cone on a broadleaf; catkin that shatters: catkin that falls apart; cone; fleshy cone: berry-like cone; aril: seed in a fleshy cup; multiple',
-    { ...onTree, distance: 'binoculars', effort: 1 },
+    'acorn; nut; nut in a husk: nut in a thick husk; nut in a bur: nut in a prickly bur; samara: winged fruit (key); paired samara: pair of winged keys; drupe: fleshy with a stone; berry; pome: small apple; capsule: dry, splits open; follicle: dry, opens down one side; hip: rose hip; papery sac: seed in a paper bag; ball: ball of many fruits; aggregate: one flower grown into many; pod; achene: small dry seed; nutlet with bract: nutlet on a leafy wing; woody cone-like catkin: small woody cone on a broadleaf; catkin that shatters: catkin that falls apart; cone; fleshy cone: berry-like cone; aril: seed in a fleshy cup; multiple',
+    { ...onTree, distance: 'binoculars', effort: 1, misread: [0.12, 8] },
   ),
   nominal(
     'fruit.cluster',
@@ -59,6 +59,43 @@ export const FRUIT = [
     'flat; knobby; fringed',
     acorn,
   ),
+  nominal(
+    'fruit.acorn_years',
+    'acorn years',
+    'years until the acorn is ripe',
+    'How many summers an acorn takes: ripe on this year’s twigs, or on last year’s.',
+    'one year: on this year’s twigs; two years: on last year’s twigs',
+    { ...acorn, material: ['tree', 'photo'], effort: 3 },
+  ),
+  yesno(
+    'fruit.woolly_shell',
+    'woolly shell',
+    'woolly inside the shell',
+    'The shell of the acorn is woolly inside.',
+    {
+      ...acorn,
+      needs: ['cut'],
+      effort: 3,
+    },
+  ),
+  nominal(
+    'fruit.husk',
+    'husk opening',
+    'how the husk opens',
+    'Whether the husk around the nut splits.',
+    'splits to the base; splits partway; stays closed',
+    { appliesIf: ['fruit.kind=nut-in-a-husk'] },
+  ),
+  ordered(
+    'fruit.husk_thickness',
+    'husk thickness',
+    'how thick the husk is',
+    'How thick the husk around the nut is.',
+    'thin; medium; thick',
+    {
+      appliesIf: ['fruit.kind=nut-in-a-husk'],
+    },
+  ),
   length('fruit.stalk', 'fruit stalk', 'fruit stalk', 'Length of the stalk of a fruit or cone.'),
   nominal(
     'fruit.wings',
@@ -73,7 +110,7 @@ export const FRUIT = [
     'cone bracts',
     'bracts of the cone',
     'Whether bracts show between the scales.',
-    'hidden; three-pointed and showing: three-pointed, sticking out; long and bristly: long bristles showing',
+    'hidden; three-pointed and showing: three-pointed, sticking out; long and bristly: long bristles showing; showing: plainly showing, not three-pointed',
     cone,
   ),
   nominal(
@@ -89,8 +126,8 @@ export const FRUIT = [
     'cone-scale edge',
     'edge of cone scales',
     'What the free edge of a cone scale is like.',
-    'rounded; ragged; thickened; wedge-shaped',
-    cone,
+    'rounded; ragged; thickened; wedge-shaped; pointed: with a tiny point',
+    { ...cone, misread: [0.2, 6] },
   ),
   nominal(
     'fruit.texture',
@@ -103,6 +140,18 @@ export const FRUIT = [
   yesno('fruit.prickle', 'cone prickle', 'prickly cone', 'Each cone scale ends in a prickle.', {
     ...cone,
     needs: ['touch'],
+  }),
+  nominal(
+    'fruit.prickle_place',
+    'prickle place',
+    'where the prickle sits',
+    'Where on a cone scale its prickle stands.',
+    'on the back; at the tip',
+    { appliesIf: ['fruit.kind=cone', 'fruit.prickle=yes'] },
+  ),
+  count('fruit.scale_count', 'cone-scale count', 'number of cone scales', 'How many scales one cone has.', {
+    ...cone,
+    effort: 3,
   }),
   nominal(
     'fruit.symmetry',
@@ -180,6 +229,6 @@ export const FRUIT = [
     'how much fruit',
     'How heavily it bears in a good year.',
     'sparse; moderate; heavy',
-    { ...onTree, distance: 'far' },
+    { material: ['tree', 'photo'], distance: 'far' },
   ),
 ];

@@ -1,6 +1,6 @@
 import { organ } from './define.ts';
 
-const { nominal, ordered, yesno, count, length, ratio } = organ({
+const { nominal, ordered, colour, yesno, count, length, ratio } = organ({
   organ: 'leaf',
   material: ['tree', 'twig', 'leaf', 'litter', 'pressed', 'photo', 'plate'],
   distance: 'hand',
@@ -23,14 +23,14 @@ export const LEAF_FORM = [
     'kind of leaf',
     'Whether leaves are broad, needles or scales.',
     'broad: flat and broad; needle: needle; scale: small scale; awl: short and prickly',
-    { distance: 'binoculars', effort: 1, misread: [0.02, 20] },
+    { distance: 'binoculars', effort: 1, misread: [0.04, 20] },
   ),
   nominal(
     'leaf.persistence',
     'persistence',
     'keeps its leaves?',
     'Whether leaves stay through winter.',
-    'evergreen: stays green; deciduous: drops its leaves; marcescent: keeps brown leaves',
+    'evergreen: stays green; deciduous: drops its leaves; marcescent: keeps brown leaves; semi-evergreen: keeps some green leaves',
     { material: ['tree', 'twig'], season: ['dormant'], distance: 'far', effort: 1 },
   ),
   nominal(
@@ -66,16 +66,35 @@ export const LEAF_FORM = [
     'leaflet shape',
     'leaflet shape',
     'Outline of a middle leaflet.',
-    'ovate: egg-shaped; lanceolate: lance-shaped; elliptic: oval; oblong: long and even; obovate: widest near the tip; wedge-shaped; rhombic: diamond-shaped',
+    'ovate: egg-shaped; lanceolate: lance-shaped; elliptic: oval; oblong: long and even; obovate: widest near the tip; wedge-shaped; rhombic: diamond-shaped; orbicular: round',
     { ...compound, level: 'leaflet' },
   ),
   nominal(
     'leaf.leaflet_stalk',
-    'leaflet stalk',
-    'leaflet stalk',
-    'Whether leaflets stand on stalks.',
+    'side-leaflet stalk',
+    'stalk of the side leaflets',
+    'Whether the leaflets at the sides stand on stalks; the end leaflet is a matter of its own.',
     'none: sits on the stem; short; long',
     { ...compound, level: 'leaflet' },
+  ),
+  nominal(
+    'leaf.end_leaflet_stalk',
+    'end-leaflet stalk',
+    'stalk of the end leaflet',
+    'How long the stalk of the leaflet at the end is beside those at the sides.',
+    'none: sits on the stem; as short as the others; longer than the others: clearly longer than the others',
+    {
+      appliesIf: ['leaf.kind=broad', 'leaf.complexity=trifoliolate|odd-pinnate'],
+      level: 'leaflet',
+      effort: 1,
+    },
+  ),
+  yesno(
+    'leaf.rachis_wing',
+    'winged rachis',
+    'wings along the leaf stem',
+    'Leafy wings run along the stem between the leaflets.',
+    compound,
   ),
   length('leaf.leaflet_length', 'leaflet length', 'leaflet length', 'Length of a middle leaflet.', {
     ...compound,
@@ -129,6 +148,22 @@ export const LEAF_FORM = [
       counting: 'A lobe is the part that sticks out, the sinus the gap between two.',
     },
   ),
+  nominal(
+    'leaf.lobe_regularity',
+    'lobe regularity',
+    'lobes alike or not',
+    'Whether the lobes of one leaf are alike on both sides.',
+    'regular: alike on both sides; irregular: no two alike',
+    { ...lobed, level: 'lobe' },
+  ),
+  nominal(
+    'leaf.lobe_form',
+    'lobe form',
+    'long or short lobes',
+    'Whether lobes are longer than wide, and what they make of the leaf.',
+    'short: as wide as long; elongated: much longer than wide; star-shaped: spread like a star; cross-shaped: spread like a cross',
+    { ...lobed, level: 'lobe' },
+  ),
   count('leaf.lobe_count', 'lobe count', 'number of lobes', 'How many lobes a blade has.', {
     ...lobed,
     level: 'lobe',
@@ -155,7 +190,7 @@ export const LEAF_FORM = [
     'margin',
     'leaf edge',
     'What the edge of leaf or leaflet is like.',
-    'entire: smooth-edged; toothed; serrate < toothed: saw-toothed; doubly serrate < toothed: big teeth with small teeth; crenate < toothed: rounded teeth; wavy < toothed: wavy; spiny < toothed: spiny',
+    'entire: smooth-edged; toothed; serrate < toothed: saw-toothed; doubly serrate < toothed: big teeth with small teeth; crenate < toothed: rounded teeth; dentate < toothed: teeth pointing straight out; bristle-toothed < toothed: teeth ending in bristles; wavy: wavy, without teeth; spiny < toothed: spiny',
     { ...broad, counting: 'On a compound leaf, the edge of a leaflet.', misread: [0.2, 10] },
   ),
   nominal(
@@ -219,7 +254,7 @@ export const LEAF_FORM = [
     'venation',
     'vein pattern',
     'How the main veins run.',
-    'pinnate: like a feather; arcuate: curving along the edge; palmate: like a hand; three from the base; parallel',
+    'pinnate: like a feather; arcuate: curving along the edge; palmate: like a hand; three from the base; parallel; forking: forking again and again',
     { ...broad, misread: [0.15, 8] },
   ),
   count('leaf.vein_pairs', 'vein pairs', 'side veins', 'Side veins on one side of the midrib.', {
@@ -234,6 +269,14 @@ export const LEAF_FORM = [
     'Whether veins stand out or are sunk.',
     'flat; sunken above; raised beneath',
     broad,
+  ),
+  colour(
+    'leaf.vein_colour',
+    'vein color',
+    'color of the veins',
+    'Color of the main veins above.',
+    'green #6f9a4e; pale #d9dfc8; yellow #cdb04a; red #a4262c; purple #63405f',
+    { ...broad, material: ['tree', 'twig', 'leaf', 'photo'], onBrownLeaf: false },
   ),
   nominal(
     'leaf.vein_ends',

@@ -34,8 +34,15 @@ export const LEAF_SURFACE = [
     'leaf hairs',
     'leaf fuzz',
     'Hairs or scales on the blade and where.',
-    'none: no fuzz; in vein axils: tufts where veins meet; on veins; all over below: fuzzy under side; silvery scales; silvery and rusty scales; rusty hairs below',
-    { ...broad, needs: ['lens'], wet: 'blurred', effort: 3, evidenceGroup: 'leaf hairs' },
+    'none: no fuzz; in vein axils: tufts where veins meet; on veins; all over below: fuzzy under side; both sides: fuzzy on both sides; silvery scales; silvery and rusty scales; rusty hairs below',
+    {
+      ...broad,
+      needs: ['lens'],
+      wet: 'blurred',
+      effort: 3,
+      evidenceGroup: 'leaf hairs',
+      misread: [0.25, 6],
+    },
   ),
   nominal(
     'leaf.hair_kind',
@@ -43,7 +50,14 @@ export const LEAF_SURFACE = [
     'kind of leaf fuzz',
     'What the hairs of the blade look like under a lens.',
     'none: no fuzz; straight; curly: tangled; star-shaped; gland-tipped: sticky-tipped; scales: flat flakes',
-    { ...broad, needs: ['lens'], wet: 'blurred', effort: 4, evidenceGroup: 'leaf hairs' },
+    {
+      ...broad,
+      needs: ['lens'],
+      wet: 'blurred',
+      effort: 4,
+      evidenceGroup: 'leaf hairs',
+      misread: [0.3, 6],
+    },
   ),
   colour(
     'leaf.colour_above',
@@ -100,12 +114,19 @@ export const LEAF_SURFACE = [
   nominal(
     'leaf.glands',
     'leaf glands',
-    'leaf warts',
-    'Small warts on stalk or blade base.',
+    'glands (tiny knobs)',
+    'Tiny knobs on stalk or blade base that give off sap.',
     'none; on the petiole: on the leaf stalk; on the blade base; on the teeth; dots below',
-    { ...broad, needs: ['lens'], effort: 3 },
+    { ...broad, needs: ['lens'], effort: 3, misread: [0.25, 6] },
   ),
-  nominal('leaf.sap', 'leaf sap', 'sap', 'Sap of a torn leaf stalk.', 'clear; milky; sticky; irritant', {
+  yesno(
+    'leaf.threads',
+    'threads when torn',
+    'threads when torn',
+    'The veins of a leaf that is pulled apart stretch into fine threads.',
+    { ...broad, ...fresh, needs: ['touch'] },
+  ),
+  nominal('leaf.sap', 'leaf sap', 'sap', 'Sap of a torn leaf stalk.', 'clear; milky; sticky', {
     ...broad,
     material: ['tree', 'twig', 'leaf'],
     needs: ['cut'],
@@ -125,7 +146,7 @@ export const LEAF_SURFACE = [
     'different shapes on one tree',
     'Whether one tree carries several leaf shapes.',
     'one shape; lobed and unlobed; three shapes; simple and three-part',
-    { ...broad, combine: 'together' },
+    { ...broad, combine: 'together', material: ['tree', 'twig', 'litter', 'pressed', 'photo'] },
   ),
   yesno('leaf.cupping', 'cupping', 'cupped', 'The blade is cupped like a spoon.', { ...broad, ...fresh }),
   colour(

@@ -1,6 +1,6 @@
 import { organ } from './define.ts';
 
-const { nominal, ordered, colour, count, length } = organ({
+const { nominal, ordered, colour, yesno, count, length } = organ({
   organ: 'leaf',
   material: ['tree', 'twig', 'pressed', 'photo', 'plate'],
   distance: 'hand',
@@ -20,7 +20,7 @@ export const NEEDLE = [
     'needle attachment',
     'how needles are attached',
     'What joins a needle to the twig.',
-    'in bundles: in bundles; peg: on a woody peg; disc: by a sucker-like disc; stalk: on a thin stalk; clustered on spurs: in tufts on stubby shoots; decurrent base: runs down the twig',
+    'in bundles: in bundles, wrapped at the foot; peg: on a woody peg; disc: by a sucker-like disc; stalk: on a thin stalk; clustered on spurs: in tufts on stubby shoots; decurrent base: runs down the twig',
     { ...needle, ...single, misread: [0.2, 8] },
   ),
   count(
@@ -32,7 +32,7 @@ export const NEEDLE = [
       ...bundled,
       ...fallen,
       effort: 1,
-      misread: [0.08, 12],
+      misread: [0.12, 12],
       counting: 'Count ten bundles; clusters on the spurs of a larch are no bundles.',
     },
   ),
@@ -66,7 +66,7 @@ export const NEEDLE = [
     'needle edge',
     'Edge of the needle under a lens.',
     'smooth; finely toothed',
-    { ...needle, ...single, needs: ['lens'], effort: 3 },
+    { ...needle, ...single, needs: ['lens'], effort: 3, misread: [0.25, 6] },
   ),
   nominal(
     'needle.flexibility',
@@ -97,7 +97,7 @@ export const NEEDLE = [
     'pale bands',
     'white lines',
     'On which sides a needle has pale lines.',
-    'none; below only: on the under side only; both sides; above only: on the upper side only; all four sides: on all sides',
+    'none; below only: on the under side only; both sides; above only: on the upper side only; all four sides: on all four sides; all sides: on all its three sides; inner sides: on the inner sides only',
     { ...needle, ...single, misread: [0.18, 8] },
   ),
   nominal(
@@ -139,6 +139,26 @@ export const NEEDLE = [
     'A resin dot on the back of each scale.',
     'none; faint; clear',
     { ...scale, needs: ['lens'], effort: 3 },
+  ),
+  nominal(
+    'needle.spray_marks',
+    'marks beneath the spray',
+    'white marks under the spray',
+    'The pale marks on the under side of a flat spray.',
+    'none; butterfly: like butterflies; line: in narrow lines; cross: like an X',
+    { appliesIf: ['leaf.kind=scale|awl', 'needle.spray=flattened'] },
+  ),
+  yesno(
+    'needle.drops_twigs',
+    'drops whole twigs',
+    'drops little twigs',
+    'Little twigs fall whole, with their needles on.',
+    {
+      appliesIf: ['leaf.kind=needle|awl|scale'],
+      material: ['tree', 'litter'],
+      season: ['always'],
+      distance: 'trunk',
+    },
   ),
   length('needle.scale_length', 'scale length', 'scale length', 'Length of a scale leaf.', scale),
   nominal(

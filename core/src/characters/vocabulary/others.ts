@@ -15,7 +15,7 @@ export const SMELL = [
     'smell of crushed leaf',
     'smell of a crushed leaf',
     'What a crushed broad leaf smells of.',
-    'none; balsam; bitter almond; spicy; rank: unpleasant; sweet',
+    'none; balsam; bitter almond; spicy; rank: unpleasant; sweet; mint; citrus; pine: pitch; wintergreen: root beer or wintergreen candy; peanut butter',
     { needs: ['smell'], wet: 'blurred', appliesIf: ['leaf.kind=broad'], misread: [0.3, 6] },
   ),
   smell.nominal(
@@ -47,7 +47,7 @@ export const WOOD = [
     'pores',
     'Where pores stand in a year ring.',
     'none; ring-porous: in rings; diffuse-porous: scattered; semi-ring-porous: between both',
-    { needs: ['lens'], effort: 4 },
+    { needs: ['lens'], effort: 4, misread: [0.25, 6] },
   ),
   wood.colour(
     'wood.colour',
@@ -64,9 +64,29 @@ export const SITE = [
     'landform',
     'kind of ground',
     'Where in the land it grows.',
-    'streamside; floodplain; lower slope; dry slope; ridge; timberline; bench; roadside',
+    'streamside; floodplain; lower slope; dry slope; ridge; timberline; bench; roadside; ravine; canyon; meadow; bog; swamp; talus: broken rock; avalanche track',
   ),
-  site.ordered('site.moisture', 'moisture', 'how wet', 'How wet the ground is.', 'dry; moderate; moist; wet'),
+  site.nominal(
+    'site.coast',
+    'coast or inland',
+    'near the sea?',
+    'Whether it grows near the sea or inland.',
+    'coast; inland',
+    {
+      material: [],
+      effort: 5,
+    },
+  ),
+  site.ordered(
+    'site.moisture',
+    'moisture',
+    'how wet',
+    'How wet the ground is.',
+    'dry; moderate; moist; wet',
+    {
+      distance: 'trunk',
+    },
+  ),
   site.nominal(
     'site.soil_reaction',
     'soil reaction',
@@ -81,7 +101,7 @@ export const SITE = [
     'kind of soil',
     'What the soil is made of.',
     'gravel; sand; loam; clay; rock',
-    { effort: 3 },
+    { effort: 3, distance: 'hand' },
   ),
   site.ordered(
     'site.shade_tolerance',
@@ -115,7 +135,7 @@ export const SITE = [
     'nativeness here',
     'native here?',
     'Whether it came to this region by itself.',
-    'native; planted; introduced',
+    'native; planted; introduced: brought by people; naturalized: brought, and now spreads by itself',
     { material: [], effort: 5 },
   ),
   site.nominal(

@@ -29,6 +29,17 @@ const USUAL: Readonly<Record<string, number>> = {
   multiple: 25,
 };
 
+/** Kinds drawn as the kind they are nearest to, which is no drawing of what sets them apart. */
+export const DRAWN_AS_ANOTHER: ReadonlySet<string> = new Set([
+  'follicle',
+  'nut-in-a-husk',
+  'nut-in-a-bur',
+  'papery-sac',
+  'aggregate',
+  'hip',
+  'ball',
+]);
+
 /** One fruit hanging from the origin. */
 export function oneFruit(t: Traits, size: number, c: Chance): Figure {
   switch (t.state('fruit.kind')) {
@@ -39,14 +50,18 @@ export function oneFruit(t: Traits, size: number, c: Chance): Figure {
     case 'paired-samara':
       return pairedKeys(t, size);
     case 'capsule':
+    case 'follicle':
       return capsule(size);
     case 'pod':
       return pod(size);
     case 'achene':
       return achene(size);
     case 'nut':
+    case 'nut-in-a-husk':
+    case 'nut-in-a-bur':
       return nut(size);
     case 'nutlet-with-bract':
+    case 'papery-sac':
       return bracted(size);
     case 'woody-cone-like-catkin':
       return cone(t, size, c, true);
@@ -59,6 +74,7 @@ export function oneFruit(t: Traits, size: number, c: Chance): Figure {
     case 'aril':
       return aril(size);
     case 'multiple':
+    case 'aggregate':
       return multiple(size);
     default:
       return ball(t, size, t.state('fruit.kind') ?? 'berry');

@@ -2,7 +2,16 @@ import { lengthOf, resampled } from '../geometry.ts';
 import type { Chance } from '../random.ts';
 import type { Point } from '../types.ts';
 
-export type Margin = 'entire' | 'toothed' | 'serrate' | 'doubly-serrate' | 'crenate' | 'wavy' | 'spiny';
+export type Margin =
+  | 'entire'
+  | 'toothed'
+  | 'serrate'
+  | 'doubly-serrate'
+  | 'crenate'
+  | 'dentate'
+  | 'bristle-toothed'
+  | 'wavy'
+  | 'spiny';
 
 /** The margin as it is drawn. */
 export interface ToothForm {
@@ -52,6 +61,19 @@ function bite(f: ToothForm): Bite {
       return [0.12, 0.3, 0.5, 0.7, 0.88].map((s) => [s, Math.sin(Math.PI * s) ** 0.7] as const);
     case 'wavy':
       return [0.17, 0.33, 0.5, 0.67, 0.83].map((s) => [s, (1 - Math.cos(2 * Math.PI * s)) / 2] as const);
+    case 'dentate':
+      return [
+        [0.25, 0.5],
+        [0.5, 1],
+        [0.75, 0.5],
+      ];
+    case 'bristle-toothed':
+      return [
+        [0.4, 0.3],
+        [0.7, 0.5],
+        [0.8, 1.2],
+        [0.86, 0.5],
+      ];
     case 'spiny':
       return [
         [0.2, -0.12],
@@ -141,6 +163,8 @@ export function toothHeight(margin: Margin, size: string | null): number {
     serrate: 0.36,
     'doubly-serrate': 0.42,
     crenate: 0.26,
+    dentate: 0.4,
+    'bristle-toothed': 0.5,
     wavy: 0.14,
     spiny: 0.6,
   }[margin];

@@ -63,34 +63,50 @@ export function armed(t: Traits, at: Point, side: number): Stroke[] {
   return [ink.shape([add(at, [0, -foot / 2]), end, add(at, [0, foot / 2])], 'paper', 'main')];
 }
 
-/** The cut end: how thick the pith is and what it is like. */
+const CORE_TONE: Readonly<Record<string, 'paper' | 'mid' | 'dark'>> = {
+  white: 'paper',
+  cream: 'paper',
+  tan: 'mid',
+  brown: 'dark',
+  green: 'mid',
+};
+/** Corners of the core by its outline; a star has every second one drawn in. */
+const CORNERS: Readonly<Record<string, number>> = { triangular: 3, 'five-sided': 5, 'star-shaped': 10 };
+
+/** The outline of the core as it lies in the cut end, seen aslant. */
+function coreOutline(outline: string | null, at: Point, radius: number): Point[] {
+  const corners = CORNERS[outline ?? ''];
+  if (corners === undefined) return ellipse(at, radius, radius * 0.42);
+  return Array.from({ length: corners }, (_, i): Point => {
+    const r = radius * (outline === 'star-shaped' && i % 2 === 1 ? 0.44 : 1.2);
+    const turn = (i * 2 * Math.PI) / corners;
+    return [at[0] + r * Math.sin(turn), at[1] - 0.42 * r * Math.cos(turn)];
+  });
+}
+
+/** The cut end: how wide the pith is, its outline and color, and whether walls cross it. */
 export function cutEnd(t: Traits, at: Point, radius: number): Stroke[] {
-  const ink = pen('pith', 'twig.pith');
   const pith = t.state('twig.pith');
+  const outline = t.state('twig.pith_outline');
+  const width = t.state('twig.pith_width');
   const ring = pen('twig', 'twig.thickness').shape(ellipse(at, radius, radius * 0.42), 'paper', 'main');
-  if (pith === null) return [ring];
-  const share = pith.startsWith('large') ? 0.62 : pith === 'hollow' ? 0.6 : 0.34;
-  const tone = pith === 'hollow' ? 'dark' : pith === 'large-and-brown' ? 'mid' : 'paper';
-  if (pith === 'star-shaped') {
-    const star = Array.from({ length: 10 }, (_, i): Point => {
-      const r = i % 2 === 0 ? 0.5 : 0.22;
-      return [
-        at[0] + radius * r * Math.sin((i * Math.PI) / 5),
-        at[1] - radius * 0.42 * r * Math.cos((i * Math.PI) / 5),
-      ];
-    });
-    return [ring, ink.shape(star, 'mid', 'fine')];
-  }
-  const core = ink.shape(ellipse(at, radius * share, radius * share * 0.42), tone, 'side');
+  if (pith === null && outline === null && width === null) return [ring];
+  const ink = pen(
+    'pith',
+    pith !== null ? 'twig.pith' : outline !== null ? 'twig.pith_outline' : 'twig.pith_width',
+  );
+  const reach = radius * (width === 'wide' ? 0.62 : pith === 'hollow' ? 0.6 : 0.36);
+  const tone = pith === 'hollow' ? 'dark' : (CORE_TONE[t.state('twig.pith_colour') ?? ''] ?? 'paper');
+  const core = ink.shape(coreOutline(outline, at, reach), tone, 'side');
   const walls =
-    pith === 'chambered'
+    pith === 'chambered' || pith === 'diaphragmed'
       ? [-0.5, 0, 0.5].map((x) =>
           ink.line(
             [
-              [at[0] + x * radius * share, at[1] - 0.5],
-              [at[0] + x * radius * share, at[1] + 0.5],
+              [at[0] + x * reach, at[1] - 0.5],
+              [at[0] + x * reach, at[1] + 0.5],
             ],
-            'side',
+            pith === 'chambered' ? 'side' : 'fine',
           ),
         )
       : [];

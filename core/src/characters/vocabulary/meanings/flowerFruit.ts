@@ -6,7 +6,7 @@ flower.sexual_system
   bisexual: Each flower has male and female parts.
   mixed: One tree has flowers of more than one sort.
 flower.kind
-  catkin: Many tiny flowers without petals hang in a tassel.
+  catkin: Many tiny flowers without petals stand close along one stem, hanging or upright.
   showy: The flower has petals that can be seen from afar.
   inconspicuous: The flower is so small or green that it is easily missed.
   cone-like: Pollen and seeds come from small cones, not from flowers.
@@ -39,7 +39,7 @@ flower.smell
 fruit.kind
   acorn: A nut that sits in a cup.
   nut: A dry fruit with a hard shell round one seed.
-  samara: A seed with one thin wing.
+  samara: A dry fruit with a thin wing.
   paired-samara: Two winged seeds joined at their seed ends.
   drupe: A fleshy fruit with one or more hard stones, like a cherry.
   berry: A fleshy fruit with small seeds and no stone.
@@ -53,7 +53,14 @@ fruit.kind
   cone: Woody or papery scales around an axis, with seeds between them.
   fleshy-cone: A cone whose soft scales grow together and look like a berry.
   aril: A seed that sits in a soft coloured cup.
-  multiple: Many small fruits grown together into one.
+  multiple: The fruits of many flowers grown together into one.
+  nut-in-a-husk: A nut inside a thick husk.
+  nut-in-a-bur: Nuts inside a bur covered with prickles.
+  follicle: A dry fruit that opens down one side only.
+  hip: A fleshy cup around hairy seeds, as on a rose.
+  papery-sac: A small nut inside a closed paper bag.
+  ball: Many small fruits packed into a ball.
+  aggregate: Many small fruits that grew from one flower.
 fruit.cluster
   single: Each fruit hangs alone.
   raceme: Fruits hang on short stalks along one stem.
@@ -82,6 +89,7 @@ fruit.bracts
   hidden: Nothing sticks out between the scales of the cone.
   three-pointed-and-showing: Three-pointed tongues stick out between the scales.
   long-and-bristly: Long thin bristles stick out between the scales.
+  showing: Bracts stand out between the scales, without three points.
 fruit.cone_posture
   erect: Cones stand up on the branch.
   hanging: Cones hang down.
@@ -91,6 +99,7 @@ fruit.scale_edge
   ragged: The free edge of a cone scale is torn or wavy.
   thickened: The free edge of a cone scale is thick and woody.
   wedge-shaped: The cone scale widens toward its free edge like a wedge.
+  pointed: The scale ends in a tiny point.
 fruit.texture
   smooth: The surface is even.
   hairy: The surface has hairs.
@@ -126,4 +135,18 @@ fruit.abundance
   sparse: Even in a good year there are few.
   moderate: In a good year there are some on most branches.
   heavy: In a good year the branches are full.
+fruit.acorn_years
+  one-year: Ripe acorns sit on twigs of this year.
+  two-years: Ripe acorns sit on twigs of last year, with tiny ones ahead of them.
+fruit.husk
+  splits-to-the-base: The husk falls apart into pieces.
+  splits-partway: The husk opens only from the tip to the middle.
+  stays-closed: The husk does not open by itself.
+fruit.husk_thickness
+  thin: The husk is thin as cardboard.
+  medium: The husk is neither thin nor thick.
+  thick: The husk is as thick as a pencil or thicker.
+fruit.prickle_place
+  on-the-back: The prickle stands on the back of the scale.
+  at-the-tip: The prickle stands at the tip of the scale.
 `;

@@ -2,9 +2,10 @@
 export const FORM_BARK_MEANINGS = `
 form.habit
   tree: A tall woody plant, most often with one trunk.
-  small-tree: A tree that stays low, often no taller than a house.
+  small-tree: A tree that stays low, often under 30 ft.
   shrub: A woody plant with several stems from the ground and no real trunk.
   clonal-thicket: Many stems that all come up from one shared root.
+  vine: A woody plant that climbs or trails and cannot stand by itself.
 form.outline
   narrow-spire: Very narrow and pointed, like a church steeple.
   conical: Shaped like an ice-cream cone standing on its wide end.
@@ -68,6 +69,7 @@ bark.texture
   flaking-patches: Falls off in patches and leaves spots of other colours.
   warty: With corky bumps or ridges on a smooth ground.
   muscle-like: Smooth, with long bulges like muscles under skin.
+  shaggy: Long plates come loose at the ends and curl away from the trunk.
 bark.young_texture
   smooth: Young stems are even and without cracks.
   smooth-with-resin-blisters: Young stems are smooth with small bumps full of sticky pitch.
@@ -110,4 +112,10 @@ bark.smell
   turpentine: It smells of paint thinner or pitch.
   bitter-almond: It smells of almonds or cherry stones; never taste it.
   wintergreen: It smells of mint chewing gum.
+form.butt
+  straight: The trunk goes straight into the ground.
+  flared: The trunk widens toward the ground.
+  fluted: Deep folds run up the foot of the trunk.
+  kneed: Woody knees stand up around the trunk.
+  prop-roots: Roots leave the trunk above the ground and hold it up.
 `;

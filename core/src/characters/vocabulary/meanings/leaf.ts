@@ -9,6 +9,7 @@ leaf.persistence
   evergreen: Green leaves stay on through winter.
   deciduous: All leaves fall in autumn.
   marcescent: Leaves turn brown and stay hanging into winter.
+  semi-evergreen: Some leaves stay green through a mild winter.
 leaf.complexity
   simple: The leaf is one blade.
   compound: The leaf is made of several leaflets on one stalk.
@@ -26,6 +27,7 @@ leaf.leaflet_shape
   obovate: The leaflet is widest toward its tip.
   wedge-shaped: The leaflet tapers straight down to its foot.
   rhombic: The leaflet is shaped like a diamond.
+  orbicular: The leaflet is nearly round.
 leaf.leaflet_stalk
   none: The leaflet sits straight on the main stalk.
   short: The leaflet has a stalk that can just be seen.
@@ -63,7 +65,9 @@ leaf.margin
   serrate: The edge has sharp teeth that point forward like a saw.
   doubly-serrate: Big teeth carry smaller teeth.
   crenate: The edge has rounded teeth like scallops.
-  wavy: The edge runs gently in and out.
+  dentate: The teeth point straight out and not forward.
+  bristle-toothed: Each tooth ends in a bristle.
+  wavy: The edge runs gently in and out and has no teeth.
   spiny: The teeth end in sharp spines.
 leaf.toothed_where
   all-round: Teeth stand along the whole edge.
@@ -98,6 +102,7 @@ leaf.venation
   palmate: Several main veins spread from one point like fingers.
   three-from-the-base: Three main veins start together at the foot.
   parallel: Veins run side by side from foot to tip.
+  forking: Veins fork again and again and never meet.
 leaf.vein_prominence
   flat: The veins lie level with the blade.
   sunken-above: The veins lie in small grooves on the upper side.
@@ -128,6 +133,7 @@ leaf.hairs
   silvery-scales: Tiny silver flakes take the place of hairs.
   silvery-and-rusty-scales: Tiny flakes, some silver and some rust-coloured.
   rusty-hairs-below: Rust-coloured hairs on the under side.
+  both-sides: Hairs cover the upper and the under side.
 leaf.hair_kind
   none: There are no hairs to look at.
   straight: The hairs are single and straight.
@@ -160,10 +166,21 @@ leaf.sap
   clear: The sap is like water.
   milky: The sap is white like milk.
   sticky: The sap sticks to the fingers.
-  irritant: The sap can hurt the skin; do not touch it.
 leaf.shapes_on_one_tree
   one-shape: All leaves of one tree look alike.
   lobed-and-unlobed: One tree has leaves with lobes and leaves without.
   three-shapes: One tree has leaves of three shapes.
   simple-and-three-part: One tree has whole leaves and leaves cut into three.
+leaf.end_leaflet_stalk
+  none: The end leaflet sits right on the stem.
+  as-short-as-the-others: The end leaflet has a stalk no longer than those of the side leaflets.
+  longer-than-the-others: The end leaflet stands out on a stalk much longer than those of the side leaflets.
+leaf.lobe_regularity
+  regular: Each lobe has a like one facing it.
+  irregular: Lobes differ in size and place.
+leaf.lobe_form
+  short: Lobes are about as wide as long.
+  elongated: Lobes are much longer than wide.
+  star-shaped: Pointed lobes stand out all round, like a star.
+  cross-shaped: Lobes stand out like the arms of a cross.
 `;

@@ -1,7 +1,7 @@
 /** What each state of needles and scale leaves means. */
 export const NEEDLE_MEANINGS = `
 needle.attachment
-  in-bundles: Two or more needles come out of one small wrapper.
+  in-bundles: Needles, most often two to five, come out of one small wrapper.
   peg: Each needle stands on a tiny woody peg.
   disc: Each needle sits on the twig with a round foot like a suction cup.
   stalk: Each needle narrows to a thin stalk.
@@ -32,7 +32,9 @@ needle.bands
   below-only: Pale lines run along the under side only.
   both-sides: Pale lines run along both sides.
   above-only: Pale lines run along the upper side only.
-  all-four-sides: Pale lines run along all four sides.
+  all-four-sides: Pale lines run along all four sides of a square needle.
+  all-sides: Pale lines run along each of its three sides.
+  inner-sides: Pale lines run along the inner sides and hardly along the back.
 needle.arrangement
   flat-in-two-rows: Needles lie flat to left and right like a comb.
   brushed-upward: Needles all sweep up as if they had been brushed.
@@ -65,4 +67,9 @@ needle.density
   loose: Needles stand so far apart that the twig shows.
   medium: The twig shows here and there between the needles.
   crowded: Needles hide the twig.
+needle.spray_marks
+  none: No pale marks can be seen under the spray.
+  butterfly: Pale marks look like small butterflies.
+  line: Pale marks run in narrow lines along the edges.
+  cross: Pale marks look like the letter X.
 `;

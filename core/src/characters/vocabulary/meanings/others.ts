@@ -7,6 +7,11 @@ smell.leaf
   spicy: A crushed leaf smells of spice.
   rank: A crushed leaf smells bad.
   sweet: A crushed leaf smells sweet.
+  mint: A crushed leaf smells of mint.
+  citrus: A crushed leaf smells of lemon or orange.
+  pine: A crushed leaf smells of pitch.
+  wintergreen: A crushed leaf smells of root beer or wintergreen candy.
+  peanut-butter: A crushed leaf smells of peanut butter.
 smell.touch
   soft: The foliage feels soft.
   prickly: The foliage pricks.
@@ -31,13 +36,20 @@ site.landform
   timberline: At the upper edge of the forest.
   bench: On a level step above a river.
   roadside: Beside roads and on dug-up ground.
+  ravine: In a narrow, shaded valley.
+  canyon: In a deep valley with steep walls.
+  meadow: In open grassland.
+  bog: On wet, peaty ground.
+  swamp: In woods that stand in water.
+  talus: On broken rock below a cliff.
+  avalanche-track: Where snow slides come down.
 site.moisture
   dry: The ground is dry most of the summer.
   moderate: The ground is neither dry nor wet.
   moist: The ground stays damp in summer.
   wet: Water stands in the ground.
 site.soil_reaction
-  acid: The soil is sour, as under heather or pine.
+  acid: The soil is sour, as under blueberries or pines.
   neutral: The soil is neither sour nor limy.
   limy: The soil holds lime.
 site.soil_texture
@@ -57,7 +69,8 @@ site.flood_tolerance
 site.nativeness
   native: It came here by itself.
   planted: People planted it and it stays where it was planted.
-  introduced: People brought it and it now spreads by itself.
+  introduced: People brought it from elsewhere.
+  naturalized: People brought it, and it now spreads by itself.
 site.companions
   mixed-conifers: It stands among conifers of several kinds.
   dry-pines: It stands among pines on dry ground.
@@ -66,4 +79,7 @@ site.companions
   subalpine-fir-and-spruce: It stands among fir and spruce high on the mountain.
   sagebrush: It stands among sagebrush.
   planted-ground: It stands where people planted trees.
+site.coast
+  coast: It grows within reach of sea air.
+  inland: It grows away from the sea.
 `;

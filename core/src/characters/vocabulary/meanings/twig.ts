@@ -20,13 +20,12 @@ twig.lenticels
   none: No pale corky marks can be seen.
   few: A few pale corky marks that must be looked for.
   many: Pale corky marks all over the twig.
+  raised-warts: Corky marks stand up like warts and can be felt.
 twig.pith
-  solid: The core is one even piece.
-  chambered: The core is divided like a ladder by thin walls.
-  large-and-white: The core is wide, soft and white.
-  large-and-brown: The core is wide, soft and brown.
+  solid: The core is one piece without gaps.
+  chambered: Thin walls cross the core like a ladder, and there is nothing between them.
+  diaphragmed: Firm walls cross the core, and it is filled between them.
   hollow: There is a hole where the core should be.
-  star-shaped: Cut across, the core looks like a star.
 twig.armature
   none: Nothing on the twig pricks.
   thorn: A sharp point that is a whole small branch and cannot be picked off easily.
@@ -64,7 +63,7 @@ twig.bud_hairs
 twig.terminal_bud
   true: A real end bud, larger than the rest, finishes the twig.
   false: The last side bud stands at the end, with a scar of the lost tip beside it.
-  twig-tip-dies: The end of the twig withers and no bud ends it.
+  twig-tip-dies: The end of the twig withers and no bud ends it; later the last side bud takes its place.
 twig.bud_marks_beneath
   none: Nothing special stands under the end bud.
   side-buds-crowded: Side buds crowd around the end bud.
@@ -79,9 +78,9 @@ twig.leaf_scar
   horseshoe: The leaf left a mark that bends up round the bud.
   raised-semicircle: The leaf left a half circle that stands out from the twig.
 twig.stipules
-  none: No small wings stand at the foot of the leaf stalk.
-  small-and-soon-lost: Small wings are there in spring and fall early.
-  lasting: Small wings stay as long as the leaf.
+  none: No little leaves stand at the foot of the leaf stalk.
+  small-and-soon-lost: Little leaves are there in spring and fall early.
+  lasting: Little leaves stay as long as the leaf.
   scars-only: Only two small marks are left of them.
   ring-scar: A mark runs all round the twig where they fell.
 twig.thickness
@@ -95,4 +94,27 @@ twig.smell
   resin: A scratched twig smells of pitch.
   rank: A scratched twig smells bad.
   balsam: A scratched twig smells sweet and spicy like cough syrup.
+twig.pith_outline
+  round: Cut across, the core is round.
+  star-shaped: Cut across, the core looks like a star.
+  triangular: Cut across, the core has three sides.
+  five-sided: Cut across, the core has five sides.
+twig.pith_width
+  narrow: The core is a thin thread in the twig.
+  wide: The core takes up a third of the twig or more.
+twig.bud_place
+  single: One bud sits above each leaf scar.
+  one-above-another: A second bud sits above or below the first.
+  side-by-side: Two or three buds sit next to each other.
+  hidden: The bud is covered by the leaf stalk or sunk in the leaf scar.
+twig.bud_scale_margin
+  alike: Bud scales are of one color to the edge.
+  pale-edged: Bud scales are pale along the edge.
+  fringed: Bud scales have hairs along the edge.
+twig.bundle_pattern
+  three-dots: Three dots stand in the leaf scar.
+  three-groups: Dots stand in three groups.
+  one-curved-line: Dots run together in one curved line.
+  ring: Dots stand in a ring or horseshoe.
+  scattered: Dots are scattered over the scar.
 `;
