@@ -1,4 +1,4 @@
-import type { Frequency, MergePolicy, Value } from '@hurrow/core/characters';
+import type { Frequency, Life, MergePolicy, Value } from '@hurrow/core/characters';
 import type { LibraryData } from '@hurrow/core/tells';
 
 export type Rank =
@@ -69,6 +69,8 @@ export interface StatementRow {
   readonly n: number | null;
   readonly note: string | null;
   readonly version: number;
+  /** The stage of life it was said of; absent where it was said of none. */
+  readonly life?: Life;
   readonly shipped?: boolean;
 }
 

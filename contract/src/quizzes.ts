@@ -1,5 +1,6 @@
 import type { Distance, Handling, Material, Organ } from '@hurrow/core/conditions';
-import type { Value } from '@hurrow/core/characters';
+import { STAGES } from '@hurrow/core/characters';
+import type { Stage, Value } from '@hurrow/core/characters';
 import type { GradePolicy } from '@hurrow/core/quizzes';
 import type { TaxonHeader } from './library.ts';
 import type { Caution } from './species.ts';
@@ -13,7 +14,7 @@ export interface TreeRow {
   readonly site: Site;
   readonly trail: string | null;
   readonly taxon: TaxonHeader;
-  readonly stage: string | null;
+  readonly stage: Stage | null;
   readonly condition: string | null;
   readonly planted: boolean;
   readonly hazards: readonly string[];
@@ -23,7 +24,7 @@ export interface TreeRow {
   readonly certified: Readonly<Record<string, Value>>;
 }
 
-export const STAGES = ['seedling', 'pole', 'young', 'mature', 'old'] as const;
+export { STAGES };
 
 export const NAME_ASKS = ['common', 'scientific', 'either', 'genus'] as const;
 export type NameAskKind = (typeof NAME_ASKS)[number];
@@ -219,7 +220,7 @@ export interface TreeBody {
   readonly site: string;
   readonly tag: string;
   readonly taxon: string;
-  readonly stage?: (typeof STAGES)[number] | null;
+  readonly stage?: Stage | null;
   readonly reach: TreeRow['reach'];
 }
 

@@ -73,7 +73,8 @@ export function disagreements(
   const groups = new Map<string, Statement[]>();
   for (const s of statements) {
     if (s.shipped) continue;
-    const key = `${s.taxon}/${s.character}`;
+    // What is said of two stages of life is no disagreement.
+    const key = `${s.taxon}/${s.character}/${s.life ?? ''}`;
     groups.set(key, [...(groups.get(key) ?? []), s]);
   }
   const found: Disagreement[] = [];

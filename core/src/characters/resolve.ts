@@ -1,4 +1,6 @@
 import { applies } from './applies.ts';
+import { atStage } from './life.ts';
+import type { Stage } from './life.ts';
 import { mergeStatements } from './merge.ts';
 import type { MergePolicy, Profile, Resolved, Statement, TaxonNode, Value, Vocabulary } from './types.ts';
 
@@ -20,6 +22,8 @@ export interface ResolveInput {
   readonly policy: MergePolicy;
   /** Policies of single characters, with the source put first under `preferred`. */
   readonly policyOf?: ReadonlyMap<string, CharacterPolicy>;
+  /** The stage of life of the individual that is described; absent for a taxon, which is taken as grown. */
+  readonly stage?: Stage;
 }
 
 type ByCharacter = Map<string, Statement[]>;
@@ -100,6 +104,7 @@ export function resolver(input: ResolveInput): (taxon: string) => Profile {
     const profile = new Map(aboveOf(lineage(input.taxa, taxon).slice(1)));
     for (const [character, all] of wordsOf(taxon)) {
       const own = word(character, taxon, all, input);
+      if (!own) continue;
       const above = profile.get(character);
       if (above && !sameValue(above.value, own.value)) {
         own.exceptionTo = { origin: above.origin, value: above.value };
@@ -119,9 +124,16 @@ export function resolver(input: ResolveInput): (taxon: string) => Profile {
 
 type Building = { -readonly [K in keyof Resolved]: Resolved[K] };
 
-/** What one taxon says of one character, its sources merged. */
-function word(character: string, origin: string, all: readonly Statement[], input: ResolveInput): Building {
-  const statements = standing(all);
+/** What one taxon says of one character at one stage of life, its sources merged; null where it says it of others alone. */
+function word(
+  character: string,
+  origin: string,
+  all: readonly Statement[],
+  input: ResolveInput,
+): Building | null {
+  const { chosen, others } = atStage(all, input.stage ?? null);
+  if (chosen.length === 0) return null;
+  const statements = standing(chosen);
   const only = statements[0];
   const made: Building = {
     character,
@@ -131,6 +143,7 @@ function word(character: string, origin: string, all: readonly Statement[], inpu
     disagreesWith: NOBODY,
     tied: false,
   };
+  if (others.length > 0) made.otherStages = others;
   if (only && statements.length === 1) made.value = only.value;
   else {
     const own = input.policyOf?.get(character);
@@ -155,13 +168,13 @@ function gather(
     for (const origin of level) {
       for (const [character, all] of wordsOf(origin)) {
         const had = profile.get(character);
+        if (had && !ofThisLevel.has(character)) continue;
+        const found = word(character, origin, all, input);
+        if (!found) continue;
         if (!had) {
-          profile.set(character, word(character, origin, all, input));
+          profile.set(character, found);
           ofThisLevel.add(character);
-        } else if (ofThisLevel.has(character)) {
-          const { value } = word(character, origin, all, input);
-          if (!sameValue(had.value, value)) had.disagreesWith = [...had.disagreesWith, origin];
-        }
+        } else if (!sameValue(had.value, found.value)) had.disagreesWith = [...had.disagreesWith, origin];
       }
     }
   }

@@ -1,4 +1,5 @@
 import type { Organ, Viewing } from '../conditions/index.ts';
+import type { Life } from './life.ts';
 
 /**
  * Kinds of character. `length` is in millimetres; `count` is whole numbers; `ratio` is any other number, its
@@ -105,6 +106,8 @@ export interface Statement {
   readonly source: string;
   readonly value: Value;
   readonly at?: string;
+  /** The stage of life it was said of; absent where it was said of none. */
+  readonly life?: Life;
   /** Shipped with the application: stands only where nothing else is stated at the same place. */
   readonly shipped?: boolean;
 }
@@ -127,6 +130,8 @@ export interface Resolved {
   /** The taxon the value was stated at. */
   readonly origin: string;
   readonly statements: readonly Statement[];
+  /** What the same taxon says of other stages of life. */
+  readonly otherStages?: readonly Statement[];
   /** Said by nothing but what ships with the application. */
   readonly shipped?: boolean;
   /** What would have been inherited had the taxon said nothing, where that differs. */

@@ -1,5 +1,5 @@
 import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS } from '../conditions/index.ts';
-import { FREQUENCIES, KINDS, MERGE_POLICIES } from '../characters/index.ts';
+import { LIVES, FREQUENCIES, KINDS, MERGE_POLICIES } from '../characters/index.ts';
 import { RANKS } from '../names/index.ts';
 import { PRESENCES } from '../range/index.ts';
 import { REGION } from './ranges.ts';
@@ -52,20 +52,6 @@ const value = {
   discriminator: { propertyName: 'kind' },
 };
 
-const LIVES = [
-  'seedling',
-  'sprout',
-  'sun',
-  'shade',
-  'young',
-  'mature',
-  'foot',
-  'upper_trunk',
-  'open_grown',
-  'forest_grown',
-  'juvenile',
-  'adult',
-];
 const WINDOWS = ['leaf_out', 'pollen', 'receptive', 'ripening', 'hanging', 'autumn', 'leaf_fall'];
 const TOPICS = [
   'summary',

@@ -1,5 +1,5 @@
 import { CHARACTERS, valueWords, vocabularyOf } from '../characters/index.ts';
-import type { Statement, TaxonNode, Vocabulary } from '../characters/index.ts';
+import type { Life, Statement, TaxonNode, Vocabulary } from '../characters/index.ts';
 import { dayOfYear } from '../conditions/index.ts';
 import type { Conditions, WindowKind } from '../conditions/index.ts';
 import { planImport, readLibraryJson, readTable } from '../formats/index.ts';
@@ -62,6 +62,7 @@ function dataOf(plan: ImportPlan): LibraryData {
     character: s.part.character,
     source: s.part.source,
     value: s.value,
+    ...(s.part.life === null ? {} : { life: s.part.life as Life }),
     ...(shipped.has(s.part.source) ? { shipped: true } : {}),
   }));
   const windows = plan.taxa.flatMap(({ part: t }) =>

@@ -49,9 +49,20 @@ export function stationChecker(
     described.set(key, made);
     return made;
   };
+  const atStage = new Map<string, DescribedTaxon | null>();
+  /** The taxon of the individual, described for its stage of life; null where that is not recorded. */
+  const ownFor = ({ shown: { taxon, stage }, site, place }: StationAt): DescribedTaxon | null => {
+    if (!stage || !known.has(taxon)) return null;
+    const key = `${site}/${taxon}/${stage}`;
+    const had = atStage.get(key);
+    if (had !== undefined) return had;
+    const [made] = describeTaxa([taxon], data, vocabulary, place, stage);
+    atStage.set(key, made ?? null);
+    return made ?? null;
+  };
   return (at) => {
     const all = describedFor(at);
-    const own = all.find((d) => d.id === at.shown.taxon);
+    const own = ownFor(at) ?? all.find((d) => d.id === at.shown.taxon);
     if (!own) return { twins: [], told: [], unproven: members.map((taxon) => ({ taxon, open: [] })) };
     const reports = compareStation(
       stationShown(at.shown, at.setting, own),

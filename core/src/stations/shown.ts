@@ -1,6 +1,6 @@
 import { allowedHandling } from '../conditions/index.ts';
 import type { Conditions, Distance, Handling, Material, Subject } from '../conditions/index.ts';
-import type { Value } from '../characters/index.ts';
+import type { Stage, Value } from '../characters/index.ts';
 import type { Described, DescribedTaxon } from '../tells/index.ts';
 
 /** The tree or specimen of a station, or a species alone where nothing stands there. */
@@ -9,6 +9,8 @@ export interface Shown {
   readonly taxon: string;
   readonly certified: Readonly<Record<string, Value>>;
   readonly cautions: Parameters<typeof allowedHandling>[1];
+  /** The stage of life of the individual, where it is recorded. */
+  readonly stage?: Stage;
   readonly reach?: Subject['reach'];
 }
 
@@ -38,7 +40,7 @@ export interface StationShown {
 /**
  * What an individual shows at a station: what was checked at it before what its taxon's profile says, within its own
  * reach, under what its cautions leave of the sitting's conditions. Source: docs/domain.md, Stations.
- * @param own its taxon, described for the site.
+ * @param own its taxon, described for the site and for its stage of life.
  */
 export function stationShown(shown: Shown, setting: Setting, own: DescribedTaxon): StationShown {
   const certified = Object.entries(shown.certified).map(([k, value]) => [k, { value }] as const);

@@ -215,6 +215,23 @@ describe('stations checked against a list', () => {
     expect(found.unproven.map((u) => u.taxon)).toEqual(['a', 'b']);
   });
 
+  test('the stage of the tree chooses what its bark is like, and the rivals stand as grown', () => {
+    const staged = {
+      ...data,
+      statements: [
+        { taxon: 'a', character: 'bark.texture', source: 's', life: 'mature', value: state('furrowed') },
+        { taxon: 'a', character: 'bark.texture', source: 's', life: 'young', value: state('smooth') },
+        { taxon: 'b', character: 'bark.texture', source: 's', value: state('furrowed') },
+      ],
+    } as unknown as LibraryData;
+    const check = stationChecker(['a', 'b'], staged, vocabulary);
+    const told = (stage?: 'young' | 'old') => {
+      const where = at('a');
+      return check({ ...where, shown: { ...where.shown, ...(stage ? { stage } : {}) } }).told;
+    };
+    expect([told(), told('old'), told('young')]).toEqual([[], [], ['b']]);
+  });
+
   test('a tree of a species the library does not know is unproven against all', () => {
     const check = stationChecker(['a', 'b'], data, vocabulary);
     expect(check(at('nowhere'))).toEqual({

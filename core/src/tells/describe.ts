@@ -9,7 +9,7 @@ import type {
   WindowKind,
 } from '../conditions/index.ts';
 import { lineage, resolver } from '../characters/index.ts';
-import type { MergePolicy, Profile, Statement, TaxonNode, Vocabulary } from '../characters/index.ts';
+import type { MergePolicy, Profile, Stage, Statement, TaxonNode, Vocabulary } from '../characters/index.ts';
 import type { Described } from './tells.ts';
 
 export interface WindowRow {
@@ -135,12 +135,14 @@ function windowsOf(
 /**
  * Resolves the profiles and the shifted seasons of some taxa at a site, ready for comparison.
  * @param ids taxa to describe; `data` must hold them and all above them.
+ * @param stage of the individual that is described by its taxon; null for the taxon itself, taken as grown.
  */
 export function describeTaxa(
   ids: readonly string[],
   data: LibraryData,
   vocabulary: Vocabulary,
   site: SitePlace | null,
+  stage: Stage | null = null,
 ): readonly DescribedTaxon[] {
   const taxa = new Map(data.taxa.map((t) => [t.id, t]));
   const rows = new Map<string, WindowRow[]>();
@@ -152,6 +154,7 @@ export function describeTaxa(
     vocabulary,
     policy: data.policy,
     policyOf,
+    ...(stage ? { stage } : {}),
   });
   return ids.map((id) => {
     const profile = profileOf(id);

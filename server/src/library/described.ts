@@ -1,5 +1,5 @@
 import type { StatementRow } from '@hurrow/contract';
-import type { Statement, TaxonNode, Value } from '@hurrow/core/characters';
+import type { Life, Statement, TaxonNode, Value } from '@hurrow/core/characters';
 import type { LibraryData, WindowRow } from '@hurrow/core/tells';
 import type { WindowKind } from '@hurrow/core/conditions';
 import type { Sql } from '../db/index.ts';
@@ -7,7 +7,7 @@ import { keptUnderStamp } from './kept.ts';
 import { withAncestors } from './taxa.ts';
 
 /** Columns of a statement without its value, for a query over `statement st`. */
-const COLUMNS = `st.id, st.taxon, st.individual, st.character, st.source, st.kind, st.n, st.note, st.version,
+const COLUMNS = `st.id, st.taxon, st.individual, st.character, st.source, st.kind, st.life, st.n, st.note, st.version,
   exists (select 1 from source x where x.ws = st.ws and x.id = st.source and x.kind = 'shipped') as shipped`;
 
 interface RawStatement {
@@ -17,6 +17,7 @@ interface RawStatement {
   character: string;
   source: string | null;
   kind: 'states' | 'range' | 'inapplicable';
+  life: Life | null;
   n: number | null;
   note: string | null;
   version: number;
@@ -75,6 +76,7 @@ const asStatementRow = (r: Valued): StatementRow => ({
   n: r.n,
   note: r.note,
   version: r.version,
+  ...(r.life ? { life: r.life } : {}),
   ...(r.shipped ? { shipped: true } : {}),
 });
 
@@ -84,6 +86,7 @@ const asStatement = (r: StatementRow): Statement => ({
   character: r.character,
   source: r.source,
   value: r.value,
+  ...(r.life ? { life: r.life } : {}),
   ...(r.shipped ? { shipped: true } : {}),
 });
 
@@ -107,7 +110,7 @@ async function readStatements(
   const rows = await readValued(
     sql,
     `statement st join source s on s.ws = st.ws and s.id = st.source
-     where st.ws = $1 and st.taxon = any($2::uuid[]) and st.retracted_at is null and st.life is null
+     where st.ws = $1 and st.taxon = any($2::uuid[]) and st.retracted_at is null
        and ($3::text[] is null or st.character = any($3::text[]))
      order by s.rank, st.id`,
     [ws, taxa, characters],

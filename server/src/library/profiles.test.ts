@@ -17,7 +17,7 @@ import type {
   TaxonPlace,
   Undone,
 } from '@hurrow/contract';
-import { id, openTestApp } from '../testing/index.ts';
+import { WS, id, openTestApp } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 let app: TestApp;
@@ -46,6 +46,39 @@ const entry = (taxon: string, character: string, value: unknown, version: number
 const states = (...all: string[]) => ({
   kind: 'states',
   states: all.map((state) => ({ state, freq: 'usual' })),
+});
+
+describe('what is said of a stage of life', () => {
+  test('is read with its stage, never written over by what is said of none, and never merged with it', async () => {
+    await app.db.query(
+      `insert into statement (ws, id, taxon, character, kind, source, life)
+       select id, 'd0000000-0000-4000-8000-000000000001', $2, 'bark.texture', 'states', $3, 'young' from workspace where id = $1`,
+      [WS, id('lasiocarpa'), id('own')],
+    );
+    await app.db.query(
+      `insert into statement_state (ws, statement, character, state, freq)
+       values ($1, 'd0000000-0000-4000-8000-000000000001', 'bark.texture', 'scaly', 'usual')`,
+      [WS],
+    );
+    const read = (await profile(id('lasiocarpa'))).statements.filter(
+      (s) => s.taxon === id('lasiocarpa') && s.character === 'bark.texture',
+    );
+    expect(read.filter((s) => s.life === 'young').map((s) => s.value)).toEqual([states('scaly')]);
+    // The same source may still say something of no stage.
+    const made = await owner.call<BatchDone>('POST', '/api/statements/batch', {
+      entries: [entry('lasiocarpa', 'bark.texture', states('smooth'))],
+    });
+    expect(made.status).toBe(201);
+    const both = (await profile(id('lasiocarpa'))).statements.filter(
+      (s) => s.taxon === id('lasiocarpa') && s.character === 'bark.texture' && s.source === id('own'),
+    );
+    expect(both.map((s) => s.life ?? 'none').sort()).toEqual(['none', 'young']);
+    await owner.call('POST', '/api/changes/undo');
+    await app.db.query(
+      `delete from statement where ws = $1 and id = 'd0000000-0000-4000-8000-000000000001'`,
+      [WS],
+    );
+  });
 });
 
 describe('many statements at once', () => {

@@ -15,7 +15,7 @@ interface Row {
   site: SiteRow;
   trail: string | null;
   taxon: string;
-  stage: string | null;
+  stage: TreeRow['stage'];
   condition: string | null;
   planted: boolean;
   hazards: string[];

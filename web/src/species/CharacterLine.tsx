@@ -4,6 +4,7 @@ import type { SpeciesProfile } from '@hurrow/contract';
 import { characterWords, stateOf, valueWords } from '@hurrow/core/characters';
 import type { Character, Value, Wording } from '@hurrow/core/characters';
 import { TermDrawing } from '../plates/index.ts';
+import { otherStages } from './ownStatement.ts';
 import type { ProfileLine } from './useProfile.ts';
 
 const swatchOf = (character: Character, value: Value): readonly string[] =>
@@ -100,6 +101,11 @@ export function CharacterLine({
           </svg>
         ))}
         {valueWords(character, resolved.value, wording)}
+        {otherStages(character, resolved, wording).map((words) => (
+          <span key={words} className="tag">
+            {words}
+          </span>
+        ))}
         <Origin line={line} profile={profile} wording={wording} />
       </span>
       <span className="line-seen">

@@ -8,6 +8,7 @@ import { useHere, useView, useVocabulary } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName, WorkNote } from '../parts/index.ts';
 import { useLibraryWork } from '../workers/index.ts';
 import type { Worth } from '../workers/index.ts';
+import { ownStatement } from './ownStatement.ts';
 import { ListPicker } from './ListPicker.tsx';
 import { SourcePicker } from './SourcePicker.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
@@ -41,9 +42,7 @@ function Asked({
     <WriteLine
       place={{ taxon, source, character }}
       character={c}
-      own={profile.data.statements.find(
-        (s) => s.taxon === taxon && s.character === character && s.source === source,
-      )}
+      own={ownStatement(profile.data, taxon, character, source)}
       inUse={c.counting ?? c.definition}
       wording={wording}
       onUndo={() => undefined}

@@ -38,7 +38,9 @@ interface Props {
 
 /** Changes what one source says of one character, or records what another says. */
 export function StatementEditor({ profile, character, wording, onClose }: Props) {
-  const own = profile.statements.filter((s) => s.taxon === profile.header.id && s.character === character.id);
+  const own = profile.statements.filter(
+    (s) => s.taxon === profile.header.id && s.character === character.id && s.life === undefined,
+  );
   const firstSource =
     own[0]?.source ??
     profile.sources.find((s) => s.kind === 'own' || s.kind === 'measurement')?.id ??

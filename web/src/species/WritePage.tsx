@@ -11,6 +11,7 @@ import { problemOf, useRead, useWrite } from '../api/index.ts';
 import { ORGAN_LABELS, useGo, useHere, useShortcuts, useView, useVocabulary } from '../app/index.ts';
 import { Latin, Loaded, PageHead } from '../parts/index.ts';
 import { DrawnNow } from '../plates/index.ts';
+import { ownStatement } from './ownStatement.ts';
 import { OrganRail } from './OrganRail.tsx';
 import { SourcePicker } from './SourcePicker.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
@@ -157,9 +158,7 @@ function Lines({
                     key={`${c.id}/${source}`}
                     place={{ taxon: profile.header.id, source, character: c.id }}
                     character={c}
-                    own={profile.statements.find(
-                      (s) => s.taxon === profile.header.id && s.character === c.id && s.source === source,
-                    )}
+                    own={ownStatement(profile, profile.header.id, c.id, source)}
                     inUse={inUseWords(c, read.described.profile.get(c.id), profile, source, wording)}
                     wording={wording}
                     onUndo={back}

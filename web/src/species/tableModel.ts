@@ -27,6 +27,8 @@ const NONE: readonly StatementRow[] = [];
 export function tableModel(table: LibraryTable, vocabulary: Vocabulary): TableModel {
   const own = new Map<string, StatementRow[]>();
   for (const row of table.rows) {
+    // A stage of life is said in a file and shown on the profile; the table writes what is said of none.
+    if (row.life !== undefined) continue;
     const key = `${row.taxon}/${row.character}`;
     const had = own.get(key);
     if (had) had.push(row);

@@ -43,7 +43,9 @@ export function readProfile(
     const lines = all.flatMap((character): ProfileLine[] => {
       const resolved = described.profile.get(character.id);
       if (!resolved || resolved.value.kind === 'inapplicable') return [];
-      const own = profile.statements.filter((s) => s.taxon === id && s.character === character.id);
+      const own = profile.statements.filter(
+        (s) => s.taxon === id && s.character === character.id && s.life === undefined,
+      );
       return [{ character, resolved, own, seen: visible(described.subject, character, conditions) }];
     });
     const missing = all.filter(

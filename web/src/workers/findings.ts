@@ -38,6 +38,7 @@ export function checkerOf(library: ListLibrary, vocabulary: Vocabulary): (at: Ch
         certified: tree.certified,
         cautions: tree.cautions,
         reach: tree.reach,
+        ...(tree.stage ? { stage: tree.stage } : {}),
       },
       setting,
       site: tree.site.id,

@@ -1,3 +1,4 @@
+import { LIVES } from '@hurrow/core/characters';
 import { RANKS } from '@hurrow/core/names';
 import { SOURCE_KINDS } from '../../index.ts';
 import type {
@@ -41,6 +42,7 @@ export const statementRowSchema = record<StatementRow>({
   n: nullOr(number),
   note: nullOr(text),
   version: number,
+  life: optional(oneOf(LIVES)),
   shipped: optional(flag),
 });
 

@@ -1,3 +1,4 @@
+import { STAGES } from '@hurrow/core/characters';
 import { SITTING_STATES } from '../../index.ts';
 import { ORGANS } from '@hurrow/core/conditions';
 import type {
@@ -22,7 +23,7 @@ export const treeRowSchema = record<TreeRow>({
   site: siteSchema,
   trail: nullOr(text),
   taxon: taxonHeaderSchema,
-  stage: nullOr(text),
+  stage: nullOr(oneOf(STAGES)),
   condition: nullOr(text),
   planted: flag,
   hazards: listOf(text),

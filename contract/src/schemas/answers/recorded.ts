@@ -1,4 +1,4 @@
-import { FREQUENCIES, KINDS, MERGE_POLICIES } from '@hurrow/core/characters';
+import { LIVES, FREQUENCIES, KINDS, MERGE_POLICIES } from '@hurrow/core/characters';
 import { DISTANCES, HANDLINGS, MATERIALS, ORGANS, SEASONS, WINDOW_KINDS } from '@hurrow/core/conditions';
 import type {
   Frequency,
@@ -100,6 +100,7 @@ export const statementSchema = record<Statement>({
   source: text,
   value: valueSchema,
   at: optional(text),
+  life: optional(oneOf(LIVES)),
   shipped: optional(flag),
 });
 

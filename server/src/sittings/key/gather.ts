@@ -1,5 +1,5 @@
 import type { AskKind, TaxonHeader, TreeRow } from '@hurrow/contract';
-import type { Value, Vocabulary } from '@hurrow/core/characters';
+import type { Stage, Value, Vocabulary } from '@hurrow/core/characters';
 import type { Distance, Material } from '@hurrow/core/conditions';
 import type { KeyAsk } from '@hurrow/core/grading';
 import type { NameIndex } from '@hurrow/core/names';
@@ -67,6 +67,8 @@ interface Member {
 interface Ground {
   readonly vocabulary: Vocabulary;
   readonly described: ReadonlyMap<string, DescribedTaxon>;
+  /** A taxon as an individual of it shows it at a stage of life. */
+  readonly atStage: (taxon: string, stage: Stage) => DescribedTaxon | null;
   readonly headers: ReadonlyMap<string, TaxonHeader>;
   readonly trees: ReadonlyMap<string, TreeRow>;
   readonly cautions: Awaited<ReturnType<typeof readCautions>>;
@@ -111,7 +113,7 @@ function gatherStation(row: Row, g: Ground): GatheredStation | null {
   const taxon = tree?.taxon.id ?? row.taxon;
   if (taxon === null) return null;
   const certified = tree?.certified ?? {};
-  const own = g.described.get(taxon) ?? null;
+  const own = (tree?.stage ? g.atStage(taxon, tree.stage) : null) ?? g.described.get(taxon) ?? null;
   const header = g.headers.get(taxon);
   const shown: Shown = {
     individual: row.individual,
@@ -119,6 +121,7 @@ function gatherStation(row: Row, g: Ground): GatheredStation | null {
     certified,
     cautions: tree?.cautions ?? g.cautions.get(taxon) ?? [],
     ...(tree ? { reach: tree.reach } : {}),
+    ...(tree?.stage ? { stage: tree.stage } : {}),
   };
   const setting: Setting = {
     date: g.sitting.on_date,
@@ -191,13 +194,13 @@ export async function gatherKey(sql: Sql, ws: string, sitting: SittingRow): Prom
   ];
   const vocabulary = await vocabularyToRead(sql, ws);
   const site = await readSitePlace(sql, ws, { ...sitting.site, elevM: sitting.site.elev_m });
-  const described = new Map(
-    describeTaxa(taxa, await readLibrary(sql, ws, taxa), vocabulary, site).map((d) => [d.id, d] as const),
-  );
+  const library = await readLibrary(sql, ws, taxa);
+  const described = new Map(describeTaxa(taxa, library, vocabulary, site).map((d) => [d.id, d] as const));
   const names = await currentNames(sql, ws);
   const ground: Ground = {
     vocabulary,
     described,
+    atStage: (taxon, stage) => describeTaxa([taxon], library, vocabulary, site, stage)[0] ?? null,
     headers: await readHeaders(sql, ws, taxa),
     trees,
     cautions: await readCautions(sql, ws, taxa),

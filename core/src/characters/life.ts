@@ -1,0 +1,71 @@
+/** The stage of life, or the part of a tree, that a statement was made of. */
+export const LIVES = [
+  'seedling',
+  'sprout',
+  'sun',
+  'shade',
+  'young',
+  'mature',
+  'foot',
+  'upper_trunk',
+  'open_grown',
+  'forest_grown',
+  'juvenile',
+  'adult',
+] as const;
+export type Life = (typeof LIVES)[number];
+
+/** How old an individual is. */
+export const STAGES = ['seedling', 'pole', 'young', 'mature', 'old'] as const;
+export type Stage = (typeof STAGES)[number];
+
+export const LIFE_WORDS: Readonly<Record<Life, string>> = {
+  seedling: 'as a seedling',
+  sprout: 'on sprouts',
+  sun: 'on sun leaves',
+  shade: 'on shade leaves',
+  young: 'when young',
+  mature: 'when mature',
+  foot: 'at the foot of the trunk',
+  upper_trunk: 'on the upper trunk',
+  open_grown: 'in the open',
+  forest_grown: 'in the forest',
+  juvenile: 'on juvenile foliage',
+  adult: 'on adult foliage',
+};
+
+/** What a grown tree in the open shows at eye level: mature bark, sun leaves, adult foliage. */
+const GROWN: readonly Life[] = ['mature', 'sun', 'adult', 'foot', 'open_grown'];
+
+const OF_STAGE: Readonly<Record<Stage, readonly Life[]>> = {
+  seedling: ['seedling', 'juvenile', 'young'],
+  pole: ['young', 'juvenile'],
+  young: ['young', 'juvenile', 'sprout'],
+  mature: GROWN,
+  old: GROWN,
+};
+
+interface Staged {
+  readonly life?: Life;
+}
+
+export interface AtStage<S> {
+  /** What counts. */
+  readonly chosen: readonly S[];
+  /** What was said of other stages, to be named beside it. */
+  readonly others: readonly S[];
+}
+
+/**
+ * Which of the statements of one taxon and character count. Those of the individual's stage do; where there are none, or
+ * no individual, those of a grown tree; else those of no stage. Stages are never merged. Source: docs/domain.md, Stages
+ * of life.
+ */
+export function atStage<S extends Staged>(statements: readonly S[], stage: Stage | null): AtStage<S> {
+  if (!statements.some((s) => s.life !== undefined)) return { chosen: statements, others: [] };
+  const of = (lives: readonly Life[]): readonly S[] =>
+    statements.filter((s) => s.life !== undefined && lives.includes(s.life));
+  const plain = statements.filter((s) => s.life === undefined);
+  const found = [stage === null ? [] : of(OF_STAGE[stage]), of(GROWN), plain].find((x) => x.length > 0) ?? [];
+  return { chosen: found, others: statements.filter((s) => !found.includes(s)) };
+}
