@@ -6,6 +6,6 @@ export { handlingWords, materialWords, visible } from './visible.ts';
 export { bySight } from './sightings.ts';
 export type { Hazard } from './types.ts';
 export type { SightedWindow, Sighting } from './sightings.ts';
-export { HOPKINS, guessReason, moveOf, shiftDays, shiftWindows } from './shift.ts';
+export { HOPKINS, guessReason, moveOf, movesWith, shiftDays, shiftWindows } from './shift.ts';
 export type { Place, ShiftRates, Shifted } from './shift.ts';
 export { EVERYTHING_AT_THE_TREE, conditionsFromQuery, conditionsToQuery } from './codec.ts';

@@ -2,6 +2,7 @@ import { metaphors, noSeparator, rootsContradicted, tenTimesTheGenus } from './n
 import {
   bundlesOnSpurs,
   flowersApart,
+  fruitBeforeFlower,
   leafOrLeaflet,
   oneZone,
   surfacesSwapped,
@@ -20,6 +21,7 @@ export function questionsAbout(asked: Asked, among: AskedAmong): readonly Questi
     leafOrLeaflet(asked),
     surfacesSwapped(asked, among),
     flowersApart(asked),
+    fruitBeforeFlower(asked),
     twoSexualSystems(asked),
     oneZone(asked),
     bundlesOnSpurs(asked),

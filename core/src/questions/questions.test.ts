@@ -74,6 +74,28 @@ describe('what a botanist would ask', () => {
       ),
     ],
     [
+      'fruit_before_flower',
+      asked(
+        {},
+        {
+          windows: [
+            { kind: 'ripening', start: 100, end: 130 },
+            { kind: 'pollen', start: 150, end: 170 },
+          ],
+        },
+      ),
+      // Flowers of fall bear fruit a year on.
+      asked(
+        {},
+        {
+          windows: [
+            { kind: 'ripening', start: 245, end: 290 },
+            { kind: 'pollen', start: 275, end: 320 },
+          ],
+        },
+      ),
+    ],
+    [
       'two_sexual_systems',
       asked({ 'flower.sexual_system': 'monoecious | bisexual' }),
       asked({ 'flower.sexual_system': 'monoecious' }),

@@ -1,5 +1,5 @@
 import { stateOf } from '../characters/index.ts';
-import { within } from '../conditions/index.ts';
+import { daysForward, movesWith, within } from '../conditions/index.ts';
 import type { SeasonWindow } from '../conditions/index.ts';
 import type { Asked, AskedAmong, Question } from './types.ts';
 import { rangeOf, usualStates } from './values.ts';
@@ -71,6 +71,25 @@ export function flowersApart({ profile, windows }: Asked): Question | null {
         text: 'It is pollinated by wind, but its seed flowers are not open while pollen is shed.',
         remedy: 'The two windows must meet. Is one of them the ripening of the fruit?',
       };
+}
+
+/** Fruit that begins to ripen this many days before the flower or fewer is taken for that of the same year. */
+const SAME_YEAR = 120;
+
+/** Fruit follows its flower: where it ripens shortly before, one window is wrong. What flowers in fall fruits a year on. */
+export function fruitBeforeFlower({ windows }: Asked): Question | null {
+  const ripening = windows.find((w) => w.kind === 'ripening');
+  const flower = windows.find((w) => w.kind === 'receptive') ?? windows.find((w) => w.kind === 'pollen');
+  if (!ripening || !flower || movesWith(flower) === 'fall') return null;
+  const before = daysForward(ripening.start, flower.start);
+  return before > 0 && before <= SAME_YEAR
+    ? {
+        code: 'fruit_before_flower',
+        character: null,
+        text: `Its fruit begins to ripen ${before} days before it flowers.`,
+        remedy: 'Fruit follows its flower. Were the two windows swapped, or is the fruit that of last year?',
+      }
+    : null;
 }
 
 export function twoSexualSystems({ profile }: Asked): Question | null {

@@ -5,6 +5,7 @@ export type QuestionCode =
   | 'leaf_or_leaflet'
   | 'surfaces_swapped'
   | 'flowers_apart'
+  | 'fruit_before_flower'
   | 'two_sexual_systems'
   | 'one_zone'
   | 'metaphor_fits_several'
