@@ -244,7 +244,7 @@ test('the table is written from the keyboard and takes a block from a spreadshee
 test('the glossary finds a term by its meaning, shows who has it and how often it is called wrong, and is reworded', async () => {
   await room('Glossary');
   // Only what is in view is drawn.
-  await expect(page.getByText(/^17\d characters/)).toBeVisible();
+  await expect(page.getByText(/^20\d characters/)).toBeVisible();
   expect(await page.locator('.glossary-line').count()).toBeLessThan(60);
   await page.getByLabel('Misread by').selectOption('Tuesday lab');
   await page.getByLabel('only what they call wrong').check();

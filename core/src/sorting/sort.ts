@@ -73,15 +73,22 @@ function evenness(piles: readonly (readonly number[])[]): number {
   return piles.length < 2 ? 0 : h / Math.log2(piles.length);
 }
 
-/** A pile that is told by one or two states is easily named; each further state makes the step harder. */
+/**
+ * A pile that is told by one or two states is easily named; each further state makes the step harder. What is rare on each
+ * of its members need not be named.
+ */
 const NAMED_BY = 2;
+const WORTH_NAMING = 0.25;
 const HARDER = 0.35;
 
 /** Even piles, easily made, easily named and hardly argued over: what a step is worth. */
 function worth(a: Asked, d: Dealt, members: number): number {
   const unsure = (2 * (d.argued.length + d.aside.length)) / members;
-  const further = d.masks.reduce((sum, mask) => {
-    const states = a.states.filter((_, k) => mask & (1 << k)).length;
+  const further = d.masks.reduce((sum, mask, i) => {
+    const pile = d.piles[i] ?? [];
+    const isNamed = (k: number): boolean =>
+      pile.some((m) => (a.shares[m * a.states.length + k] ?? 0) >= WORTH_NAMING);
+    const states = a.states.filter((_, k) => mask & (1 << k) && isNamed(k)).length;
     return sum + Math.max(0, states - NAMED_BY);
   }, 0);
   const sure = (1 - unsure) / (1 + HARDER * further);

@@ -27,6 +27,16 @@ describe('a nested sort', () => {
     expect(everyStep(sort)).toHaveLength(2);
   });
 
+  test('what is rare on a member does not make its pile harder to name', () => {
+    const branching = (i: number): string => (i % 2 === 0 ? 'excurrent' : 'decurrent');
+    const kinds = ['needle', 'needle', 'needle', 'needle', 'broad', 'broad', 'scale', 'scale | awl?'];
+    const list = kinds.map((kind, i) =>
+      taxon(`card ${i}`, { 'leaf.kind': kind, 'form.branching': branching(i) }),
+    );
+    // Needles against the rest is as even as the branching, and the rest is named by two kinds of leaf.
+    expect(nestedSort(list, few('leaf.kind', 'form.branching'), july, OPTIONS)?.character).toBe('leaf.kind');
+  });
+
   test('what varies is named as what will be argued over, what is not recorded is laid aside', () => {
     const list = [
       ...cards.slice(2),

@@ -23,7 +23,7 @@ export const LEAF_FORM = [
     'kind of leaf',
     'Whether leaves are broad, needles or scales.',
     'broad: flat and broad; needle: needle; scale: small scale; awl: short and prickly',
-    { distance: 'binoculars', effort: 1, misread: [0.04, 20] },
+    { distance: 'binoculars', effort: 1, misread: [0.02, 20] },
   ),
   nominal(
     'leaf.persistence',
