@@ -1,4 +1,5 @@
-import type { Frequency, Life, MergePolicy, Value } from '@hurrow/core/characters';
+import type { Life } from '@hurrow/core/conditions';
+import type { Frequency, MergePolicy, Value } from '@hurrow/core/characters';
 import type { LibraryData } from '@hurrow/core/tells';
 
 export type Rank =

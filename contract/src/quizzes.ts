@@ -1,6 +1,6 @@
-import type { Distance, Handling, Material, Organ } from '@hurrow/core/conditions';
-import { STAGES } from '@hurrow/core/characters';
-import type { Stage, Value } from '@hurrow/core/characters';
+import { STAGES } from '@hurrow/core/conditions';
+import type { Distance, Handling, Material, Organ, Stage } from '@hurrow/core/conditions';
+import type { Value } from '@hurrow/core/characters';
 import type { GradePolicy } from '@hurrow/core/quizzes';
 import type { TaxonHeader } from './library.ts';
 import type { Caution } from './species.ts';

@@ -13,8 +13,7 @@ export { isBroader, leavesUnder, stateOf, vocabularyOf, withDescendants } from '
 export { CHARACTERS, VOCABULARY_VERSION, WORDS } from './vocabulary/index.ts';
 export { differ, disagreements, takenBy } from './disagree.ts';
 export type { Disagreement, DisagreementKind } from './disagree.ts';
-export { LIFE_WORDS, LIVES, STAGES, atStage } from './life.ts';
-export type { Life, Stage } from './life.ts';
+export { atStage } from './atStage.ts';
 export { REPLACED, saidToday } from './replaced.ts';
 export type { Replaced } from './replaced.ts';
 export { visibilityTable } from './visibilityTable.ts';

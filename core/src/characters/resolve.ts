@@ -1,6 +1,6 @@
 import { applies } from './applies.ts';
-import { atStage } from './life.ts';
-import type { Stage } from './life.ts';
+import type { Stage } from '../conditions/index.ts';
+import { atStage } from './atStage.ts';
 import { mergeStatements } from './merge.ts';
 import type { MergePolicy, Profile, Resolved, Statement, TaxonNode, Value, Vocabulary } from './types.ts';
 

@@ -1,5 +1,4 @@
-import type { Organ, Viewing } from '../conditions/index.ts';
-import type { Life } from './life.ts';
+import type { Life, Organ, Viewing } from '../conditions/index.ts';
 
 /**
  * Kinds of character. `length` is in millimetres; `count` is whole numbers; `ratio` is any other number, its

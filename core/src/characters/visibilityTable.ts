@@ -1,23 +1,6 @@
-import { DISTANCE_NAMES, ORGANS } from '../conditions/index.ts';
-import type { Season } from '../conditions/index.ts';
+import { DISTANCE_NAMES, ORGANS, SEASON_NAMES } from '../conditions/index.ts';
 import { CHARACTERS } from './vocabulary/index.ts';
 import type { Character } from './types.ts';
-
-/** When a character is there to be seen, in words. */
-const SEASON_TEXT: Readonly<Record<Season, string>> = {
-  always: 'all year',
-  'leaf-on': 'in leaf',
-  leafless: 'leafless',
-  flower: 'in flower',
-  fruit: 'in fruit',
-  autumn: 'in fall color',
-  pollen: 'while pollen flies',
-  receptive: 'while seed flowers are open',
-  'new-growth': 'while leaves are new',
-  dormant: 'leaf fall to leaf-out; evergreens all year',
-  buds: 'bud set to bud break',
-  'waiting-catkins': 'leaf fall until the catkins open',
-};
 
 const row = (c: Character): string => {
   const nowhere = c.material.length === 0;
@@ -26,7 +9,7 @@ const row = (c: Character): string => {
     nowhere ? 'nothing: told, not seen' : c.material.join(', '),
     nowhere
       ? ''
-      : c.season.map((s) => SEASON_TEXT[s]).join('; ') + (c.onBrownLeaf ? '; on brown leaves kept' : ''),
+      : c.season.map((s) => SEASON_NAMES[s]).join('; ') + (c.onBrownLeaf ? '; on brown leaves kept' : ''),
     ['look', ...c.needs.filter((n) => n !== 'look')].join(' + '),
     nowhere ? '' : DISTANCE_NAMES[c.distance],
     c.wet === 'lost' ? 'lost' : c.wet === 'blurred' ? 'blurred' : '',

@@ -1,4 +1,6 @@
 export * from './types.ts';
+export { LIFE_WORDS, LIVES, STAGES } from './life.ts';
+export type { Life, Stage } from './life.ts';
 export { allowedHandling } from './allowed.ts';
 export { addDays, dayOfYear, daysForward, isDate, isMoment, showDay } from './day.ts';
 export { inSeason, within } from './seasons.ts';

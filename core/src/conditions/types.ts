@@ -38,6 +38,22 @@ export const SEASONS = [
 ] as const;
 export type Season = (typeof SEASONS)[number];
 
+/** When something is there to be seen, in words. */
+export const SEASON_NAMES: Readonly<Record<Season, string>> = {
+  always: 'all year',
+  'leaf-on': 'in leaf',
+  leafless: 'leafless',
+  flower: 'in flower',
+  fruit: 'in fruit',
+  autumn: 'in fall color',
+  pollen: 'while pollen flies',
+  receptive: 'while seed flowers are open',
+  'new-growth': 'while leaves are new',
+  dormant: 'from leaf fall to leaf-out (evergreens all year)',
+  buds: 'while winter buds stand',
+  'waiting-catkins': 'while catkins wait on the twig',
+};
+
 /** The order in which organs are shown everywhere: from the whole tree inwards. */
 export const ORGANS = ['form', 'bark', 'twig', 'leaf', 'flower', 'fruit', 'smell', 'wood', 'site'] as const;
 export type Organ = (typeof ORGANS)[number];

@@ -1,5 +1,5 @@
-import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS } from '../conditions/index.ts';
-import { LIVES, FREQUENCIES, KINDS, MERGE_POLICIES } from '../characters/index.ts';
+import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS, LIVES } from '../conditions/index.ts';
+import { FREQUENCIES, KINDS, MERGE_POLICIES } from '../characters/index.ts';
 import { RANKS } from '../names/index.ts';
 import { PRESENCES } from '../range/index.ts';
 import { REGION } from './ranges.ts';

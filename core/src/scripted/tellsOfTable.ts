@@ -1,7 +1,7 @@
 import { CHARACTERS, valueWords, vocabularyOf } from '../characters/index.ts';
-import type { Life, Statement, TaxonNode, Vocabulary } from '../characters/index.ts';
+import type { Statement, TaxonNode, Vocabulary } from '../characters/index.ts';
 import { dayOfYear } from '../conditions/index.ts';
-import type { Conditions, WindowKind } from '../conditions/index.ts';
+import type { Conditions, WindowKind, Life } from '../conditions/index.ts';
 import { planImport, readLibraryJson, readTable } from '../formats/index.ts';
 import type { ImportPlan, LibraryDocument, LibraryPart, ReadFile, Refusal } from '../formats/index.ts';
 import { SPECIES_RANKS } from '../names/index.ts';

@@ -1,6 +1,6 @@
 import { allowedHandling } from '../conditions/index.ts';
-import type { Conditions, Distance, Handling, Material, Subject } from '../conditions/index.ts';
-import type { Stage, Value } from '../characters/index.ts';
+import type { Conditions, Distance, Handling, Material, Subject, Stage } from '../conditions/index.ts';
+import type { Value } from '../characters/index.ts';
 import type { Described, DescribedTaxon } from '../tells/index.ts';
 
 /** The tree or specimen of a station, or a species alone where nothing stands there. */

@@ -7,9 +7,10 @@ import type {
   ShiftRates,
   Subject,
   WindowKind,
+  Stage,
 } from '../conditions/index.ts';
 import { lineage, resolver } from '../characters/index.ts';
-import type { MergePolicy, Profile, Stage, Statement, TaxonNode, Vocabulary } from '../characters/index.ts';
+import type { MergePolicy, Profile, Statement, TaxonNode, Vocabulary } from '../characters/index.ts';
 import type { Described } from './tells.ts';
 
 export interface WindowRow {

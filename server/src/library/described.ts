@@ -1,7 +1,7 @@
 import type { StatementRow } from '@hurrow/contract';
-import type { Life, Statement, TaxonNode, Value } from '@hurrow/core/characters';
+import type { Statement, TaxonNode, Value } from '@hurrow/core/characters';
 import type { LibraryData, WindowRow } from '@hurrow/core/tells';
-import type { WindowKind } from '@hurrow/core/conditions';
+import type { WindowKind, Life } from '@hurrow/core/conditions';
 import type { Sql } from '../db/index.ts';
 import { keptUnderStamp } from './kept.ts';
 import { withAncestors } from './taxa.ts';

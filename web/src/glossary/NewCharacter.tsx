@@ -5,7 +5,15 @@ import Modal from 'antd/es/modal';
 import type { CharacterBody, StateBody } from '@hurrow/contract';
 import { KINDS } from '@hurrow/core/characters';
 import type { Kind } from '@hurrow/core/characters';
-import { DISTANCES, DISTANCE_NAMES, HANDLINGS, MATERIALS, ORGANS, SEASONS } from '@hurrow/core/conditions';
+import {
+  DISTANCES,
+  DISTANCE_NAMES,
+  HANDLINGS,
+  MATERIALS,
+  ORGANS,
+  SEASONS,
+  SEASON_NAMES,
+} from '@hurrow/core/conditions';
 import { useWrite } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS, ORGAN_LABELS } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
@@ -19,21 +27,6 @@ const KIND_WORDS: Readonly<Record<Kind, string>> = {
   ratio: 'another number',
   colour: 'colours',
   yesno: 'yes or no',
-};
-
-const SEASON_WORDS: Readonly<Record<(typeof SEASONS)[number], string>> = {
-  always: 'all year',
-  'leaf-on': 'in leaf',
-  leafless: 'leafless',
-  flower: 'in flower',
-  fruit: 'in fruit',
-  autumn: 'in fall color',
-  pollen: 'while pollen flies',
-  receptive: 'while seed flowers are open',
-  'new-growth': 'while leaves are new',
-  dormant: 'from leaf fall to leaf-out',
-  buds: 'while winter buds stand',
-  'waiting-catkins': 'while catkins wait on the twig',
 };
 
 const YES_NO: readonly StateBody[] = [
@@ -154,7 +147,7 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
           body.needs,
           (needs) => set({ needs }),
         )}
-        {choices('When', SEASONS, SEASON_WORDS, body.season, (season) => set({ season }))}
+        {choices('When', SEASONS, SEASON_NAMES, body.season, (season) => set({ season }))}
         <div className="field-row">
           <label className="field">
             <span>Made out from</span>

@@ -1,5 +1,6 @@
+import { LIFE_WORDS } from '@hurrow/core/conditions';
 import type { SpeciesProfile, StatementRow } from '@hurrow/contract';
-import { LIFE_WORDS, valueWords } from '@hurrow/core/characters';
+import { valueWords } from '@hurrow/core/characters';
 import type { Character, Resolved, Wording } from '@hurrow/core/characters';
 
 /** What a source says of a species itself, of no stage of life: what the editors write. */

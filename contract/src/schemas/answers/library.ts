@@ -1,4 +1,4 @@
-import { LIVES } from '@hurrow/core/characters';
+import { LIVES } from '@hurrow/core/conditions';
 import { RANKS } from '@hurrow/core/names';
 import { SOURCE_KINDS } from '../../index.ts';
 import type {

@@ -1,6 +1,5 @@
-import { STAGES } from '@hurrow/core/characters';
 import { SITTING_STATES } from '../../index.ts';
-import { ORGANS } from '@hurrow/core/conditions';
+import { ORGANS, STAGES } from '@hurrow/core/conditions';
 import type {
   Ask,
   QuizDetail,

@@ -1,5 +1,13 @@
-import { LIVES, FREQUENCIES, KINDS, MERGE_POLICIES } from '@hurrow/core/characters';
-import { DISTANCES, HANDLINGS, MATERIALS, ORGANS, SEASONS, WINDOW_KINDS } from '@hurrow/core/conditions';
+import { FREQUENCIES, KINDS, MERGE_POLICIES } from '@hurrow/core/characters';
+import {
+  DISTANCES,
+  HANDLINGS,
+  MATERIALS,
+  ORGANS,
+  SEASONS,
+  WINDOW_KINDS,
+  LIVES,
+} from '@hurrow/core/conditions';
 import type {
   Frequency,
   InapplicableValue,

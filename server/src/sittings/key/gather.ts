@@ -1,6 +1,6 @@
 import type { AskKind, TaxonHeader, TreeRow } from '@hurrow/contract';
-import type { Stage, Value, Vocabulary } from '@hurrow/core/characters';
-import type { Distance, Material } from '@hurrow/core/conditions';
+import type { Value, Vocabulary } from '@hurrow/core/characters';
+import type { Distance, Material, Stage } from '@hurrow/core/conditions';
 import type { KeyAsk } from '@hurrow/core/grading';
 import type { NameIndex } from '@hurrow/core/names';
 import { acceptedCall, taughtBy } from '@hurrow/core/quizzes';

@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { LIVES, STAGES, atStage, resolver, vocabularyOf, CHARACTERS } from './index.ts';
-import type { Life, Stage, Statement, TaxonNode } from './index.ts';
+import { LIVES, STAGES } from '../conditions/index.ts';
+import type { Life, Stage } from '../conditions/index.ts';
+import { CHARACTERS, atStage, resolver, vocabularyOf } from './index.ts';
+import type { Statement, TaxonNode } from './index.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
 const taxa = new Map<string, TaxonNode>([
