@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { choose, go, picture, signInAsOwner } from './steps.ts';
+import { choose, go, picture, signInAsOwner, speciesRoom } from './steps.ts';
 
 test.describe.configure({ mode: 'serial' });
 let page: Page;
@@ -15,11 +15,7 @@ const TABLE = `species,bark.texture,needle.length (mm),form.height
 Abies grandis,smooth | furrowed?,20-55,35-60 m
 Abies procera,scaly,25-35,30-50 m
 `;
-const room = (name: string) =>
-  page
-    .getByRole('navigation', { name: 'Species and vocabulary' })
-    .getByRole('link', { name, exact: true })
-    .click();
+const room = (name: string): Promise<void> => speciesRoom(page, name);
 
 test('a table is shown first, refused with line and column, taken in whole, and undone', async () => {
   await go(page, 'Files');

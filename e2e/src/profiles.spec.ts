@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { choose, go, picture, signIn, signInAsOwner } from './steps.ts';
+import { choose, go, picture, signIn, signInAsOwner, speciesRoom } from './steps.ts';
 
 test.describe.configure({ mode: 'serial' });
 let page: Page;
@@ -10,12 +10,7 @@ test.beforeAll(async ({ browser }) => {
 });
 test.afterAll(() => page.context().close());
 
-const room = async (name: string): Promise<void> => {
-  await page
-    .getByRole('navigation', { name: 'Species and vocabulary' })
-    .getByRole('link', { name, exact: true })
-    .click();
-};
+const room = (name: string): Promise<void> => speciesRoom(page, name);
 const line = (character: string) => page.locator(`.write-line[data-character="${character}"]`);
 const said = (character: string) => page.locator(`.character-line[data-character="${character}"]`);
 

@@ -24,6 +24,15 @@ export async function go(page: Page, place: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1, name: place, exact: true })).toBeVisible();
 }
 
+/** Goes to a room of the species place, and waits until it is there: a choice on the old page would call the way back. */
+export async function speciesRoom(page: Page, name: string): Promise<void> {
+  const link = page
+    .getByRole('navigation', { name: 'Species and vocabulary' })
+    .getByRole('link', { name, exact: true });
+  await link.click();
+  await expect(link).toHaveAttribute('aria-current', 'page');
+}
+
 /** Chooses in one of Ant Design's selects by typing. */
 export async function choose(page: Page, label: string, text: string): Promise<void> {
   const box = page.getByRole('combobox', { name: label });
