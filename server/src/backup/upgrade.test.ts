@@ -1,3 +1,4 @@
+import { CHARACTERS, REPLACED } from '@hurrow/core/characters';
 import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -43,6 +44,13 @@ const APART: ReadonlySet<string> = new Set([
     'cell',
     'cell_student',
     'pair_state',
+    // The vocabulary is brought up to what ships, and what it says otherwise now is mapped.
+    'character',
+    'state',
+    'character_applies',
+    'confusion',
+    'statement',
+    'statement_state',
   ],
 ]);
 
@@ -82,6 +90,33 @@ async function expectAll(db: Database): Promise<void> {
   }
   await expectAnswers(db);
   await expectKeys(db);
+  await expectSaid(db);
+}
+
+const GONE = new Set(REPLACED.map((r) => `${r.character}/${r.state}`));
+
+/** Every character, state and statement of the old backup is there; only what ships no more is said otherwise. */
+async function expectSaid(db: Database): Promise<void> {
+  const ids = async (table: string, ...columns: string[]): Promise<ReadonlySet<string>> =>
+    new Set((await readRows(db, table)).map((r) => columns.map((c) => r[c]).join('/')));
+  const characters = await ids('character', 'id');
+  expect(rowsOf('character').filter((r) => !characters.has(String(r['id'])))).toEqual([]);
+  expect(CHARACTERS.filter((c) => !characters.has(c.id))).toEqual([]);
+  const states = await ids('state', 'character', 'id');
+  expect(rowsOf('state').filter((r) => !states.has(`${r['character']}/${r['id']}`))).toEqual([]);
+
+  const oldStates = rowsOf('statement_state');
+  const isGone = (r: Row): boolean => GONE.has(`${String(r['character'])}/${String(r['state'])}`);
+  const touched = new Set(oldStates.filter(isGone).map((r) => r['statement']));
+  const statements = new Map((await readRows(db, 'statement')).map((r) => [r['id'], r]));
+  for (const { version, retracted_at: retracted, ...r } of rowsOf('statement'))
+    expect(statements.get(r['id'])).toMatchObject(
+      touched.has(r['id']) ? r : { ...r, version, retracted_at: retracted },
+    );
+  const said = await ids('statement_state', 'statement', 'character', 'state', 'freq');
+  const key = (r: Row): string => ['statement', 'character', 'state', 'freq'].map((c) => r[c]).join('/');
+  expect(oldStates.filter((r) => said.has(key(r)) === isGone(r))).toEqual([]);
+  expect(oldStates.length).toBeGreaterThan(0);
 }
 
 /** Every answer is there, its text, choice and sureness in one tagged value. */
