@@ -1,8 +1,9 @@
 import { CATKIN_BEARERS } from './catkinBearers.ts';
 import { CONIFERS } from './conifers.ts';
 import { FLOWERING } from './flowering.ts';
-import { MORE_GENERA } from './moreGenera.ts';
+import { MORE_TREES } from './moreTrees.ts';
 import { readTaxa } from './notation.ts';
+import { SHRUBS_AND_VINES } from './shrubsAndVines.ts';
 import type { WrittenTaxon } from './notation.ts';
 
 export { readTaxa } from './notation.ts';
@@ -22,5 +23,5 @@ export const SHIPPED_CITATION = 'General botany, shipped with the application';
  * name has arrangement, complexity, kind of fruit and seasons before anything is recorded of it.
  */
 export const SHIPPED_GROUPS: readonly WrittenTaxon[] = readTaxa(
-  [CONIFERS, CATKIN_BEARERS, FLOWERING, MORE_GENERA].join('\n'),
+  [CONIFERS, CATKIN_BEARERS, FLOWERING, MORE_TREES, SHRUBS_AND_VINES].join('\n'),
 );
