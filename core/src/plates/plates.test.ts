@@ -409,6 +409,20 @@ describe('drawn specimens', () => {
   });
 });
 
+test('the end leaflet of three stands on the stalk that is recorded, and the leaf is as long as before', () => {
+  const drawn = ['none', 'as-short-as-the-others', 'longer-than-the-others'].map((state) =>
+    leaf({ 'leaf.complexity': 'trifoliolate', 'leaf.length': 150, 'leaf.end_leaflet_stalk': state }),
+  );
+  const tops = drawn.map((f) => Math.min(...f.strokes.flatMap((s) => s.points.map(([, y]) => y))));
+  expect(new Set(tops.map((y) => y.toFixed(3))).size).toBe(1);
+  // The lower the side leaflets sit, the longer the stalk above them: their blades reach lower down.
+  const lowest = drawn.map((f) =>
+    Math.max(...f.strokes.filter((s) => s.part === 'blade').flatMap((s) => s.points.map(([, y]) => y))),
+  );
+  expect(lowest).toEqual([...lowest].sort((a, b) => a - b));
+  expect(new Set(lowest).size).toBe(3);
+});
+
 describe('the glossary’s drawings', () => {
   const drawable = CHARACTERS.flatMap((c) => c.states.map((s) => [c.id, s.id] as const)).filter(
     ([c, s]) => glossaryDrawing(c, s) !== null,

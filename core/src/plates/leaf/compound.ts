@@ -38,6 +38,18 @@ function leaflet(t: Traits, length: number, c: Chance): Figure {
   return together(placed(foot.figure, [0, -length * share]), placed(own, [0, -length * share]));
 }
 
+/** Where side leaflets of a leaf of three sit below the end leaflet: the stalk of the end leaflet is what lies between. */
+function pairPlace(t: Traits, rachis: number, size: number): number {
+  switch (t.state('leaf.end_leaflet_stalk')) {
+    case 'none':
+      return rachis;
+    case 'longer-than-the-others':
+      return Math.max(0, rachis - 0.35 * size);
+    default:
+      return rachis * 0.86;
+  }
+}
+
 /** A leaf of leaflets along one stalk; leaf length is taken to the tip of the end leaflet, the stalk below left out. */
 function alongOneStalk(t: Traits, count: number, ends: boolean, length: number, c: Chance): Figure {
   const pairs = Math.floor(count / 2);
@@ -50,10 +62,10 @@ function alongOneStalk(t: Traits, count: number, ends: boolean, length: number, 
   const total = lengthOf(line);
   const at = (y: number): { at: Point; to: Point } => along(line, (petiole + y) / total);
   const figures: Figure[] = [];
-  const first = pairs <= 1 ? rachis * 0.86 : rachis * 0.06;
+  const first = pairs <= 1 ? pairPlace(t, rachis, size) : rachis * 0.06;
   for (let i = 0; i < pairs; i += 1) {
     const f = pairs === 1 ? 0 : i / (pairs - 1);
-    const y = first + (rachis * (ends ? 0.94 : 1) - first) * f;
+    const y = pairs === 1 ? first : first + (rachis * (ends ? 0.94 : 1) - first) * f;
     // Leaflets grow toward the middle and shrink toward both ends, as they do on most feather leaves.
     const scale = pairs === 1 ? 1 : 0.82 + 0.18 * Math.sin(Math.PI * (0.2 + 0.7 * f));
     const { at: node, to } = at(y);
@@ -69,7 +81,7 @@ function alongOneStalk(t: Traits, count: number, ends: boolean, length: number, 
     const heading = (Math.atan2(to[0], -to[1]) * 180) / Math.PI;
     figures.push(placed(leaflet(t, size, c.fork('end')), [0, -rachis], heading));
   }
-  const ink = pen('stalk', 'leaf.complexity', 'leaf.length', 'leaf.petiole_length');
+  const ink = pen('stalk', 'leaf.complexity', 'leaf.length', 'leaf.petiole_length', 'leaf.end_leaflet_stalk');
   return together(
     { strokes: [ink.shape(ribbon(line, Math.max(1, length * 0.014), 0.7), 'paper', 'side')] },
     ...figures,
