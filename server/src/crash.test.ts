@@ -8,7 +8,15 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import type { SentAnswer, WalkSitting } from '@hurrow/contract';
-import { PASSPHRASES, answersFor, client, joinWalkAt, openSitting, send } from './testing/index.ts';
+import {
+  PASSPHRASES,
+  answersFor,
+  client,
+  joinWalkAt,
+  openSitting,
+  placeFilled,
+  send,
+} from './testing/index.ts';
 import type { Client } from './testing/index.ts';
 
 const ROOT = fileURLToPath(new URL('../../', import.meta.url));
@@ -30,6 +38,7 @@ const freePort = (): Promise<number> =>
 beforeAll(async () => {
   home = mkdtempSync(join(tmpdir(), 'hurrow-crash-'));
   data = join(home, 'data');
+  placeFilled(join(data, 'database'));
   port = await freePort();
 });
 afterAll(() => {

@@ -3,8 +3,15 @@ import fc from 'fast-check';
 import { strToU8, unzipSync, zipSync } from 'fflate';
 import type { Section } from '@hurrow/contract';
 import { answersInMemory } from '../answers/index.ts';
-import { openPglite } from '../db/index.ts';
-import { answersFor, joinWalk, moveSitting, openSitting, openTestApp, send } from '../testing/index.ts';
+import {
+  answersFor,
+  joinWalk,
+  moveSitting,
+  openEmpty,
+  openSitting,
+  openTestApp,
+  send,
+} from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 import { readBackup, restoreBackup, writeBackup } from './index.ts';
 
@@ -36,7 +43,7 @@ describe('one file with everything', () => {
     expect(Buffer.from(await writeBackup(app.db, app.answers, 'test', AT)).equals(Buffer.from(bytes))).toBe(
       true,
     );
-    const db = await openPglite();
+    const db = await openEmpty();
     const answers = answersInMemory();
     try {
       const restored = await restoreBackup(db, answers, bytes, []);
@@ -103,7 +110,7 @@ describe('one student', () => {
     }
     expect(filesOf(bytes)['tables/response.jsonl']).not.toBe(after['tables/response.jsonl']);
 
-    const db = await openPglite();
+    const db = await openEmpty();
     try {
       const answers = answersInMemory();
       const erasures = await app.db.query<{ ws: string; student: string; at: string }>(

@@ -11,6 +11,7 @@ import { answersInMemory } from '../answers/index.ts';
 import { bulkLoad, migrate, openPglite } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
 import { bringUpToDate, openData } from '../openData.ts';
+import { openEmpty, placeEmpty } from '../testing/index.ts';
 import { restoreBackup } from './index.ts';
 import { digest } from './write.ts';
 import type { Manifest } from './write.ts';
@@ -195,12 +196,12 @@ describe('a backup of an earlier version', () => {
   /** A database that every refused backup leaves empty, so that the next one can be tried on it. */
   let empty: Database;
   beforeAll(async () => {
-    empty = await openPglite();
+    empty = await openEmpty();
   });
   afterAll(() => empty.close());
 
   test('is restored without the loss of a row or a value, and what is new in the schema follows from it', async () => {
-    const db = await openPglite();
+    const db = await openEmpty();
     try {
       const answers = answersInMemory();
       const restored = await restoreBackup(db, answers, OLD, []);
@@ -285,6 +286,7 @@ describe('a data folder of an earlier version', () => {
     data = join(home, 'data');
     mkdirSync(data);
     // The database as it stood at migration 012, with the rows of the old backup but its last two answers.
+    placeEmpty(join(data, 'database'));
     const db = await openPglite(join(data, 'database'));
     await migrate(db, manifest.schema.length);
     const tables = Object.keys(manifest.files).flatMap((f) => /^tables\/(.+)\.jsonl$/.exec(f)?.[1] ?? []);

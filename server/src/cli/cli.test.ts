@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { ImportReport } from '@hurrow/contract';
 import { writeBackup } from '../backup/index.ts';
-import { openTestApp } from '../testing/index.ts';
+import { openTestApp, placeEmpty } from '../testing/index.ts';
 import { commandLine } from './index.ts';
 
 let folder: string;
@@ -16,6 +16,7 @@ beforeAll(async () => {
     await writeBackup(app.db, app.answers, 'test', '2026-10-01T00:00:00.000Z'),
   );
   await app.close();
+  placeEmpty(join(folder, 'elsewhere', 'database'));
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 

@@ -6,7 +6,7 @@ export type { RowsText } from './asText.ts';
 export { gathered, perDatabase } from './gathered.ts';
 export { insertRows, insertSharing, maybe, one, writeDerived, written } from './database.ts';
 export type { Database, Sql } from './database.ts';
-export { dumpPglite, openPglite } from './pglite.ts';
+export { openPglite } from './pglite.ts';
 export { openPgliteThread } from './pgliteThread.ts';
 export { openPostgres } from './postgres.ts';
 export { migrate, migrationNames, schemaHash } from './migrate.ts';

@@ -23,25 +23,9 @@ function overPglite(db: PGlite): Database {
   });
 }
 
-/**
- * PGlite in a folder, or in memory where no folder is given.
- * @param dump a data folder dumped before, to start from.
- */
-export async function openPglite(folder?: string, dump?: Blob): Promise<Database> {
-  const db = await PGlite.create({
-    ...(folder ? { dataDir: folder } : {}),
-    ...(dump ? { loadDataDir: dump } : {}),
-    parsers: PARSERS,
-  });
+/** PGlite in a folder, or in memory where no folder is given. */
+export async function openPglite(folder?: string): Promise<Database> {
+  const db = await PGlite.create({ ...(folder ? { dataDir: folder } : {}), parsers: PARSERS });
   await db.exec(`set ${PLANNING}`);
   return overPglite(db);
-}
-
-/** A dump of a prepared in-memory database, for tests to start from. */
-export async function dumpPglite(prepare: (db: Database) => Promise<void>): Promise<Blob> {
-  const db = await PGlite.create({ parsers: PARSERS });
-  await prepare(overPglite(db));
-  const dump = await db.dumpDataDir('none');
-  await db.close();
-  return dump;
 }

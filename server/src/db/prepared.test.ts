@@ -1,10 +1,10 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
-import { openPglite } from './index.ts';
+import { openEmpty } from '../testing/index.ts';
 import type { Database } from './index.ts';
 
 let db: Database;
 beforeAll(async () => {
-  db = await openPglite();
+  db = await openEmpty();
   await db.script('create table t (id integer primary key, n integer check (n > 0), told text)');
 });
 afterAll(() => db.close());

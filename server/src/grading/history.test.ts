@@ -5,9 +5,8 @@ import { countedOf } from '@hurrow/core/answers';
 import type { Candidate } from '@hurrow/core/answers';
 import { answersInMemory } from '../answers/index.ts';
 import { restoreBackup, writeBackup } from '../backup/index.ts';
-import { openPglite } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
-import { answersFor, id, joinWalk, moveSitting, openTestApp, send, WS } from '../testing/index.ts';
+import { answersFor, id, joinWalk, moveSitting, openEmpty, openTestApp, send, WS } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 /** A section large enough for mix-ups to be the class's. */
@@ -396,7 +395,7 @@ test('whatever happens to sittings, what is kept of a section equals a recount f
   // A restored backup holds the same sums.
   if (app.db.kind !== 'pglite') return;
   const zip = await writeBackup(app.db, app.answers, 'test', '2026-12-01T00:00:00Z');
-  const again = await openPglite();
+  const again = await openEmpty();
   try {
     await restoreBackup(again, answersInMemory(), zip, []);
     expect(await kept(again, section)).toEqual(await kept(app.db, section));

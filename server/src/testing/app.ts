@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { Express } from 'express';
@@ -8,13 +7,14 @@ import { answersInMemory, erasuresInMemory } from '../answers/index.ts';
 import type { AnswersLog, Erasures } from '../answers/index.ts';
 import { NOTHING_TO_RECOVER } from '../http/index.ts';
 import { createApp } from '../app.ts';
-import { migrate, openPglite, openPostgres } from '../db/index.ts';
+import { migrate, openPostgres } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
 import { client } from './client.ts';
+import { openEmpty, openFilled } from './copied.ts';
 import type { Client } from './client.ts';
 import { PASSPHRASES } from './fixture.ts';
 import { id } from './ids.ts';
-import { TEMPLATE, dumpPath } from './prepare.ts';
+import { TEMPLATE } from './prepare.ts';
 
 const NOW = new Date('2026-10-01T18:00:00Z');
 let made = 0;
@@ -22,7 +22,7 @@ let made = 0;
 async function freshDatabase(filled: boolean): Promise<{ db: Database; drop: () => Promise<void> }> {
   const url = process.env['HURROW_TEST_POSTGRES'];
   if (!url) {
-    const db = await openPglite(undefined, filled ? new Blob([readFileSync(dumpPath())]) : undefined);
+    const db = await (filled ? openFilled() : openEmpty());
     if (!filled) await migrate(db);
     return { db, drop: () => db.close() };
   }

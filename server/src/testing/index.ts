@@ -9,5 +9,6 @@ export { graded, gradesOf } from './graded.ts';
 export type { Answer, Client } from './client.ts';
 export { PASSPHRASES, fixture } from './fixture.ts';
 export { WS, id } from './ids.ts';
+export { openEmpty, placeEmpty, placeFilled } from './copied.ts';
 export { finished, sendFile } from './work.ts';
 export { loggedAnswer } from './logged.ts';
