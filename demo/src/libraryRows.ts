@@ -88,8 +88,8 @@ export function statementRows(
     if (value.kind === 'states') {
       for (const s of value.states) states.push({ ws: WS, statement: id, character: e.character, ...s });
     } else if (value.kind === 'range') {
-      const { xlow, low, high, xhigh, entered } = value;
-      ranges.push({ ws: WS, statement: id, xlow, low, high, xhigh, entered });
+      const { xlow, low, high, xhigh, more = false, entered } = value;
+      ranges.push({ ws: WS, statement: id, xlow, low, high, xhigh, more, entered });
     }
   }
   return [

@@ -1,6 +1,7 @@
 import { stored, taggedValue } from '@hurrow/core/answers';
 import type { TableRows } from '@hurrow/contract';
 import { POLICY } from '@hurrow/core/quizzes';
+import { shownStates } from '@hurrow/core/characters';
 import type { Value } from '@hurrow/core/characters';
 import { seeded } from '@hurrow/core/numbers';
 import { answerStation } from './answers.ts';
@@ -187,7 +188,7 @@ const NAMES: ClassNames = {
     const line = tree?.certified.find((c) => c.startsWith(`${character}:`));
     if (!line) throw new Error(`${species} is not certified for ${character}`);
     const value: Value = valueFromText(character, line.slice(character.length + 2));
-    return value.kind === 'states' ? (value.states[0]?.state ?? '') : '';
+    return value.kind === 'states' ? (shownStates(value)[0]?.state ?? '') : '';
   },
 };
 

@@ -1,4 +1,5 @@
-import { withDescendants } from './vocabularyOf.ts';
+import { isShown, ruledOut } from './shown.ts';
+import { leavesUnder, withDescendants } from './vocabularyOf.ts';
 import type { Character, Profile, Value, Vocabulary } from './types.ts';
 
 /** Could a state, or one under it, be one of some states or under one of them? */
@@ -29,11 +30,16 @@ export function applies(
     let shown = 0;
     let mayBe = false;
     for (const s of value.states) {
-      if (s.freq === 'mistaken_for') continue;
+      if (!isShown(s)) continue;
       shown += 1;
       mayBe ||= meets(controller, s.state, rule.states);
     }
     if (shown > 0 && !mayBe) return 'no';
+    if (shown > 0) continue;
+    // What is ruled out may be all that it would apply to.
+    const never = ruledOut(controller, value);
+    if (rule.states.every((w) => leavesUnder(controller, w).every((leaf) => never.has(leaf)))) return 'no';
+    answer = 'unknown';
   }
   return answer;
 }

@@ -12,6 +12,8 @@ const MARKS: readonly (readonly [mark: string, freq: Frequency])[] = [
   ['~', 'mistaken_for'],
   ['', 'usual'],
 ];
+/** What stands before a state that is ruled out: *not papery*. */
+const NOT = /^(?:not|never)\s+(?=\S)/i;
 
 /** A text as words are compared by: small letters and digits, one space between. */
 export const foldWords = (text: string): string =>
@@ -33,7 +35,7 @@ function meant(character: Character, text: string): State | undefined {
 
 /**
  * Reads one cell of a character table: states separated by ` | ` with a trailing `?` for sometimes, `??` for rare and
- * `~` for mistaken for; a range as people write it; `-` for does not apply; nothing for not recorded.
+ * `~` for mistaken for, `not ` before a state that is ruled out; a range as people write it; `-` for does not apply; nothing for not recorded.
  * Source: docs/formats.md.
  * @returns null for an empty cell.
  */
@@ -44,9 +46,18 @@ export function readCell(character: Character, text: string): Result<Value | nul
   if (character.states.length === 0) return readValue(character, { kind: 'range', entered: cell });
   const states: { state: string; freq: Frequency }[] = [];
   for (const part of cell.split('|').map((p) => p.trim())) {
-    const [mark, freq] = MARKS.find(([m]) => part.endsWith(m)) ?? ['', 'usual'];
+    const [mark, marked] = MARKS.find(([m]) => part.endsWith(m)) ?? ['', 'usual' as const];
     const name = part.slice(0, part.length - mark.length).trim();
-    const state = meant(character, name);
+    const whole = meant(character, name);
+    const state = whole ?? meant(character, name.replace(NOT, ''));
+    const freq = whole || !NOT.test(name) ? marked : 'never';
+    if (freq === 'never' && mark !== '') {
+      return refuse(
+        'never_and_mark',
+        `“${part}” rules a state out and says how often it is shown.`,
+        `Write ${name}, or ${name.replace(NOT, '')}${mark}.`,
+      );
+    }
     if (!state) {
       return refuse(
         'not_a_state',
@@ -87,10 +98,10 @@ export function writeCell(character: Character, value: Value | undefined): strin
   if (value.kind === 'inapplicable') return '-';
   if (value.kind === 'range') return value.entered;
   return value.states
-    .map(
-      (s) =>
-        `${stateOf(character, s.state)?.term ?? s.state}${MARKS.find(([, f]) => f === s.freq)?.[0] ?? ''}`,
-    )
+    .map((s) => {
+      const term = stateOf(character, s.state)?.term ?? s.state;
+      return s.freq === 'never' ? `not ${term}` : `${term}${MARKS.find(([, f]) => f === s.freq)?.[0] ?? ''}`;
+    })
     .join(' | ');
 }
 

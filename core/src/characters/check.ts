@@ -1,6 +1,8 @@
 import { ok, refuse } from '../result.ts';
 import type { Problem, Result } from '../result.ts';
 import { parseRange } from './ranges.ts';
+import { ruledOut, shownStates } from './shown.ts';
+import { leavesUnder, stateOf } from './vocabularyOf.ts';
 import { FREQUENCIES } from './types.ts';
 import type { Character, Frequency, StatesValue, Value } from './types.ts';
 
@@ -14,6 +16,33 @@ export type EnteredValue =
     }
   | { readonly kind: 'range'; readonly entered: string }
   | { readonly kind: 'inapplicable' };
+
+/** What is ruled out is neither recorded as well nor all there is. */
+function checkRuledOut(character: Character, value: StatesValue): Problem | null {
+  const never = ruledOut(character, value);
+  if (never.size === 0) return null;
+  const both = shownStates(value).find((s) =>
+    leavesUnder(character, s.state).every((leaf) => never.has(leaf)),
+  );
+  if (both) {
+    const term = stateOf(character, both.state)?.term ?? both.state;
+    return {
+      code: 'excluded_and_recorded',
+      message: `“${term}” is recorded and ruled out at once.`,
+      remedy: `Take one of the two out of ${character.term}.`,
+    };
+  }
+  const left = character.states.some(
+    (s) => !s.retired && leavesUnder(character, s.id).some((leaf) => !never.has(leaf)),
+  );
+  return left
+    ? null
+    : {
+        code: 'all_excluded',
+        message: `Every state of ${character.term} is ruled out.`,
+        remedy: 'Leave at least one, or say that it does not apply.',
+      };
+}
 
 function checkStates(character: Character, value: StatesValue): Problem | null {
   const known = character.states.map((s) => s.id);
@@ -41,6 +70,8 @@ function checkStates(character: Character, value: StatesValue): Problem | null {
       };
     }
   }
+  const excluded = checkRuledOut(character, value);
+  if (excluded) return excluded;
   if (new Set(value.states.map((s) => s.state)).size < value.states.length) {
     return {
       code: 'state_twice',

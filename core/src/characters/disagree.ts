@@ -1,4 +1,5 @@
 import { lineage } from './resolve.ts';
+import { onlyRulesOut, ruledOut, shownStates } from './shown.ts';
 import { leavesUnder, withDescendants } from './vocabularyOf.ts';
 import type { Character, RangeValue, Statement, StatesValue, TaxonNode, Vocabulary } from './types.ts';
 
@@ -20,7 +21,7 @@ const BOUND_SHARE = 0.25;
 
 const usual = (v: StatesValue): readonly string[] => {
   const shown = v.states.filter((s) => s.freq === 'usual');
-  return (shown.length > 0 ? shown : v.states.filter((s) => s.freq !== 'mistaken_for')).map((s) => s.state);
+  return (shown.length > 0 ? shown : shownStates(v)).map((s) => s.state);
 };
 
 function ofStates(character: Character, a: StatesValue, b: StatesValue): DisagreementKind | null {
@@ -28,6 +29,14 @@ function ofStates(character: Character, a: StatesValue, b: StatesValue): Disagre
   const leaves = (states: readonly string[]): Set<string> =>
     new Set(states.flatMap((s) => leavesUnder(character, s)));
   const [under, over] = [leaves(p), leaves(q)];
+  const against = [
+    ...[...under].map((s) => ruledOut(character, b).has(s)),
+    ...[...over].map((s) => ruledOut(character, a).has(s)),
+  ];
+  // Two that say only what is not there, or one that rules out nothing of what the other shows, agree.
+  if (onlyRulesOut(a) || onlyRulesOut(b)) {
+    return !against.includes(true) ? null : against.includes(false) ? 'different_bounds' : 'contradiction';
+  }
   if (![...under].some((s) => over.has(s))) return 'contradiction';
   if (p.length === q.length && p.every((s) => q.includes(s))) return null;
   const refines = (fine: readonly string[], broad: readonly string[]): boolean =>
@@ -44,6 +53,11 @@ function widened(character: Character, v: RangeValue): readonly [number, number]
 }
 
 function ofRanges(character: Character, a: RangeValue, b: RangeValue): DisagreementKind | null {
+  // An open range is at odds only with what ends below it.
+  if (a.more || b.more) {
+    const [open, other] = a.more ? [a, b] : [b, a];
+    return !other.more && widened(character, other)[1] < open.low ? 'contradiction' : null;
+  }
   const [p, q] = [widened(character, a), widened(character, b)];
   if (p[1] < q[0] || q[1] < p[0]) return 'contradiction';
   const wider = Math.max(a.high - a.low, b.high - b.low);

@@ -7,6 +7,7 @@ export { asEntered, foldWords, readCell, readOlderCell, writeCell } from './cell
 export { readValue } from './check.ts';
 export type { EnteredValue } from './check.ts';
 export { parseRange } from './ranges.ts';
+export { WEIGHTS, isShown, onlyRulesOut, ruledOut, shownStates } from './shown.ts';
 export { characterWords, stateWords, valueWords } from './show.ts';
 export type { Words, Wording } from './show.ts';
 export { isBroader, leavesUnder, stateOf, vocabularyOf, withDescendants } from './vocabularyOf.ts';

@@ -1,7 +1,8 @@
 import { median } from '../numbers/index.ts';
 import type { Frequency, MergePolicy, RangeValue, Statement, StatesValue, Value } from './types.ts';
 
-const ORDER: readonly Frequency[] = ['usual', 'sometimes', 'rare', 'mistaken_for'];
+/** What is shown by one source and ruled out by another is shown; what is mistaken for it may be ruled out as well. */
+const ORDER: readonly Frequency[] = ['usual', 'sometimes', 'rare', 'never', 'mistaken_for'];
 const stronger = (a: Frequency, b: Frequency): Frequency => (ORDER.indexOf(a) <= ORDER.indexOf(b) ? a : b);
 
 export interface Merged {
@@ -22,7 +23,11 @@ function unionStates(values: readonly StatesValue[]): StatesValue {
   return { kind: 'states', states: [...found].map(([state, freq]) => ({ state, freq })) };
 }
 
+/** All of them open above; a source that knows the top closes the others. */
+const areOpen = (values: readonly RangeValue[]): boolean => values.every((v) => v.more);
+
 function envelope(values: readonly RangeValue[]): RangeValue {
+  if (areOpen(values)) return openFrom(values, Math.min(...values.map((v) => v.low)));
   const low = Math.min(...values.map((v) => v.low));
   const high = Math.max(...values.map((v) => v.high));
   const xlow = Math.min(...values.map((v) => v.xlow ?? v.low));
@@ -37,7 +42,19 @@ function envelope(values: readonly RangeValue[]): RangeValue {
   };
 }
 
-function medianRange(values: readonly RangeValue[]): RangeValue {
+const openFrom = (values: readonly RangeValue[], low: number): RangeValue => ({
+  kind: 'range',
+  xlow: null,
+  low,
+  high: low,
+  xhigh: null,
+  more: true,
+  entered: values.map((v) => v.entered).join('; '),
+});
+
+function medianRange(all: readonly RangeValue[]): RangeValue {
+  if (areOpen(all)) return openFrom(all, median(all.map((v) => v.low)) ?? 0);
+  const values = all.filter((v) => !v.more);
   const low = median(values.map((v) => v.low)) ?? 0;
   const high = median(values.map((v) => v.high)) ?? 0;
   const outer = envelope(values);

@@ -123,9 +123,23 @@ function ordered(value: RangeValue, text: string, swapped: string): Result<Range
   return ok(value);
 }
 
+/** *Several* is three or more. */
+const SEVERAL = '3';
+const AT_LEAST = new RegExp(
+  String.raw`^(?:at least|not less than|from|over|more than)\s+(${ONE})$|^(${ONE})\s*(?:\+|or more|and more|and up|and over)$`,
+  'i',
+);
+
+/** The least of a range that is open above (*at least 5*, *5 or more*, of counts *several*); null where it is none. */
+function atLeast(character: Character, text: string): string | null {
+  if (character.kind === 'count' && /^several$/i.test(text)) return SEVERAL;
+  const m = AT_LEAST.exec(text);
+  return m ? (m[1] ?? m[2] ?? null) : null;
+}
+
 /**
  * A range as people write it, `(2) 3-5 (7) in`, in the character's unit (mm for lengths). Either extreme may be
- * missing; a single value is both ends. The text is kept as typed. Source: docs/domain.md, Characters.
+ * missing; a single value is both ends; *at least 5*, *5 or more* and *several* are open above. The text is kept as typed. Source: docs/domain.md, Characters.
  */
 export function parseRange(character: Character, entered: string): Result<RangeValue> {
   if (entered.length > MAX_TEXT) {
@@ -142,7 +156,8 @@ export function parseRange(character: Character, entered: string): Result<RangeV
       `Write ${rest} if it is usual, or put the greatest in brackets after the usual range.`,
     );
   }
-  const m = RANGE.exec(text);
+  const least = atLeast(character, text);
+  const m = RANGE.exec(least ?? text);
   if (!m) {
     return refuse(
       'not_a_range',
@@ -169,6 +184,7 @@ export function parseRange(character: Character, entered: string): Result<RangeV
     low: at(1) ?? 0,
     high: at(2) ?? 0,
     xhigh: at(3),
+    ...(least === null ? {} : { more: true }),
     entered: entered.trim(),
   };
   const bare = (t: string): string => t.replace(new RegExp(String.raw`\s*(?:${UNIT})$`), '').trim();

@@ -34,7 +34,13 @@ interface Stated {
   readonly freq: Frequency;
 }
 
-const ORDER: Readonly<Record<Frequency, number>> = { usual: 0, sometimes: 1, rare: 2, mistaken_for: 3 };
+const ORDER: Readonly<Record<Frequency, number>> = {
+  usual: 0,
+  sometimes: 1,
+  rare: 2,
+  never: 3,
+  mistaken_for: 4,
+};
 
 /**
  * What some states of a character are today, by character. Where two of them lead to the same, the more frequent stands.

@@ -63,7 +63,9 @@ export function sameValue(a: Value, b: Value): boolean {
     return key(a) === key(b);
   }
   if (a.kind === 'range' && b.kind === 'range') {
-    return a.low === b.low && a.high === b.high && a.xlow === b.xlow && a.xhigh === b.xhigh;
+    return (
+      a.low === b.low && a.high === b.high && a.xlow === b.xlow && a.xhigh === b.xhigh && !a.more === !b.more
+    );
   }
   return a.kind === b.kind;
 }

@@ -15,6 +15,7 @@ const FREQ_WORDS: Readonly<Record<Frequency, string>> = {
   sometimes: 'sometimes ',
   rare: 'rarely ',
   mistaken_for: 'mistaken for ',
+  never: 'not ',
 };
 
 /** A character's name in the chosen words. */
@@ -35,6 +36,7 @@ function rangeWords(character: Character, v: RangeValue, units: UnitSystem): str
       : [character.unit, 1, character.kind === 'count' ? 0 : 2];
   const at = (n: number): string => number(n / size, digits);
   const middle = v.low === v.high ? at(v.low) : `${at(v.low)}–${at(v.high)}`;
+  if (v.more) return `${at(v.low)}${unit ? ` ${unit}` : ''} or more`;
   const low = v.xlow === null ? '' : `(${at(v.xlow)}) `;
   const high = v.xhigh === null ? '' : ` (${at(v.xhigh)})`;
   return `${low}${middle}${high}${unit ? ` ${unit}` : ''}`;

@@ -7,7 +7,8 @@ import type { Life, Organ, Viewing } from '../conditions/index.ts';
 export const KINDS = ['nominal', 'ordered', 'count', 'length', 'ratio', 'colour', 'yesno'] as const;
 export type Kind = (typeof KINDS)[number];
 
-export const FREQUENCIES = ['usual', 'sometimes', 'rare', 'mistaken_for'] as const;
+/** `never`: the state is ruled out, which tells from whatever shows it. */
+export const FREQUENCIES = ['usual', 'sometimes', 'rare', 'mistaken_for', 'never'] as const;
 export type Frequency = (typeof FREQUENCIES)[number];
 
 export interface State {
@@ -88,6 +89,8 @@ export interface RangeValue {
   readonly low: number;
   readonly high: number;
   readonly xhigh: number | null;
+  /** Open above: `low` and more, where nobody said how many. `high` is then the same as `low`. */
+  readonly more?: boolean;
   /** The text as it was typed. */
   readonly entered: string;
 }

@@ -57,6 +57,7 @@ const cell = (id: string): fc.Arbitrary<string | null> => {
           .tuple(fc.integer({ min: 5, max: 60 }), fc.integer({ min: 1, max: 30 }))
           .map(([l, w]) => `${l}-${l + w} mm`),
       },
+      { weight: 1, arbitrary: fc.integer({ min: 5, max: 60 }).map((l) => `at least ${l} mm`) },
     );
   }
   const state = fc.constantFrom(...states.map((s) => s.id));
@@ -64,6 +65,8 @@ const cell = (id: string): fc.Arbitrary<string | null> => {
     { weight: 1, arbitrary: fc.constant(null) },
     { weight: 4, arbitrary: state },
     { weight: 1, arbitrary: fc.tuple(state, state).map(([a, b]) => (a === b ? a : `${a} | ${b} ?`)) },
+    { weight: 1, arbitrary: state.map((s) => `not ${s}`) },
+    { weight: 1, arbitrary: fc.tuple(state, state).map(([a, b]) => (a === b ? a : `${a} | not ${b}`)) },
   );
 };
 const species = fc

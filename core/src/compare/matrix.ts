@@ -13,8 +13,6 @@ const SEEN = { no: 0, unknown: 1, partly: 2, yes: 3 } as const;
 /** Seen without any reserve. */
 export const PLAINLY = SEEN.yes;
 export const PARTLY = SEEN.partly;
-/** Its season is not recorded. */
-export const UNSEEN = SEEN.unknown;
 /** Instead of the number of a value: nothing is recorded, or the character does not apply. */
 const MISSING = -1;
 export const OFF = -2;
@@ -46,7 +44,7 @@ export interface Matrix {
 
 const keyOf = (v: Value): string =>
   v.kind === 'range'
-    ? `${v.xlow}/${v.low}/${v.high}/${v.xhigh}`
+    ? `${v.xlow}/${v.low}/${v.high}/${v.xhigh}/${v.more ? 'more' : ''}`
     : v.kind === 'states'
       ? v.states
           .map((s) => `${s.state}:${s.freq}`)
@@ -173,6 +171,10 @@ export function says(column: Column, a: number, b: number, gap: number): Says {
   if (seen === SEEN.unknown) return SAYS.open;
   return (seen === SEEN.partly ? SAYS.partial : found) as Says;
 }
+
+/** Whether the two values by themselves say nothing, whenever they can be seen; once `says` was asked. */
+export const isLeftOpen = (column: Column, a: number, b: number): boolean =>
+  column.said[placeOf(column.values.length, column.value[a] ?? 0, column.value[b] ?? 0)] === SAYS.open;
 
 /** The share of specimens two members cannot be told by, once `says` has told what the character says of them. */
 export const overlapIn = (column: Column, a: number, b: number): number =>

@@ -1,7 +1,7 @@
 import type { Conditions } from '../conditions/index.ts';
-import { oneWayTells, verdictFrom } from '../tells/index.ts';
+import { leftOpen, oneWayTells, verdictFrom } from '../tells/index.ts';
 import type { OpenCharacter, PairReport, Strength, Tell } from '../tells/index.ts';
-import { PARTLY, SAYS, UNSEEN, overlapIn, says } from './matrix.ts';
+import { PARTLY, SAYS, isLeftOpen, overlapIn, says } from './matrix.ts';
 import type { Column, Matrix } from './matrix.ts';
 
 const STRENGTHS: Readonly<Partial<Record<number, Strength>>> = {
@@ -13,7 +13,8 @@ const STRENGTHS: Readonly<Partial<Record<number, Strength>>> = {
 /** What is missing where a character is open: a value on a side, or when it can be seen. */
 function missingOf(c: Column, a: number, b: number): OpenCharacter['missing'] {
   const [hasA, hasB] = [(c.value[a] ?? -1) >= 0, (c.value[b] ?? -1) >= 0];
-  if (hasA && hasB) return c.seen[a] === UNSEEN || c.seen[b] === UNSEEN ? 'season' : 'both';
+  const [valueA, valueB] = [c.values[c.value[a] ?? -1], c.values[c.value[b] ?? -1]];
+  if (valueA && valueB) return isLeftOpen(c, a, b) ? leftOpen(valueA, valueB) : 'season';
   return hasA ? 'b' : hasB ? 'a' : 'both';
 }
 

@@ -1,4 +1,4 @@
-import { characterWords, stateWords, valueWords } from '../characters/index.ts';
+import { characterWords, onlyRulesOut, stateWords, valueWords } from '../characters/index.ts';
 import type { Character, Value, Vocabulary, Wording } from '../characters/index.ts';
 import { addDays, visible } from '../conditions/index.ts';
 import type { Conditions, Seen } from '../conditions/index.ts';
@@ -90,7 +90,7 @@ export function usableWhen(
 
 /** A value as a noun phrase of a tell: “needles in threes”, “2–3 in”. */
 function shortWords(character: Character, value: Value, wording: Wording): string {
-  if (value.kind !== 'states') return valueWords(character, value, wording);
+  if (value.kind !== 'states' || onlyRulesOut(value)) return valueWords(character, value, wording);
   const usual = value.states.filter((s) => s.freq === 'usual');
   const rest = value.states.filter((s) => s.freq === 'sometimes' || s.freq === 'rare');
   const join = (all: typeof value.states, by: string): string =>

@@ -30,6 +30,8 @@ export interface RangeNumbers {
   readonly low: number;
   readonly high: number;
   readonly xhigh: number | null;
+  /** Open above: the low alone is known. */
+  readonly more?: boolean;
   readonly unit: string;
 }
 

@@ -15,7 +15,9 @@ function lie(c: Character, value: RangeValue, numbers: RangeNumbers | undefined)
   if (!numbers) return null;
   const unit = c.kind === 'length' ? 'mm' : c.unit;
   if (numbers.unit !== unit) return `The numbers are in “${numbers.unit}”; ${c.term} is kept in “${unit}”`;
-  const agree = (['xlow', 'low', 'high', 'xhigh'] as const).every((k) => close(numbers[k], value[k]));
+  const agree =
+    (['xlow', 'low', 'high', 'xhigh'] as const).every((k) => close(numbers[k], value[k])) &&
+    !numbers.more === !value.more;
   return agree ? null : `The text says ${value.entered}, the numbers ${numbersText(numbers)}`;
 }
 

@@ -97,6 +97,12 @@ const FIR: Required<TaxonPart> = {
       entered: '(15) 20-50 mm',
       numbers: { xlow: 15, low: 20, high: 50, xhigh: null, unit: 'mm' },
     }),
+    said('bark.colour', { kind: 'states', states: [{ state: 'white', freq: 'never' }] }),
+    said('form.height', {
+      kind: 'range',
+      entered: 'at least 40 m',
+      numbers: { xlow: null, low: 40000, high: 40000, xhigh: null, more: true, unit: 'mm' },
+    }),
     { ...said('leaf.margin', { kind: 'inapplicable' }), note: 'needles' },
   ],
 };

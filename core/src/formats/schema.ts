@@ -37,13 +37,17 @@ const value = {
       {
         kind: { const: 'range' },
         entered: text(120),
-        numbers: object({
-          xlow: orNull(positive),
-          low: positive,
-          high: positive,
-          xhigh: orNull(positive),
-          unit: { type: 'string', maxLength: 20 },
-        }),
+        numbers: object(
+          {
+            xlow: orNull(positive),
+            low: positive,
+            high: positive,
+            xhigh: orNull(positive),
+            more: { type: 'boolean' },
+            unit: { type: 'string', maxLength: 20 },
+          },
+          'more',
+        ),
       },
       'numbers',
     ),

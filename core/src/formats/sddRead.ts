@@ -262,19 +262,22 @@ function quantity(
   const xlow = of.get(MEASURES.xlow) ?? null;
   const xhigh = of.get(MEASURES.xhigh) ?? null;
   const low = of.get(MEASURES.low) ?? of.get('Mean') ?? xlow;
-  const high = of.get(MEASURES.high) ?? of.get('Mean') ?? xhigh;
-  if (low === null || high === null) return null;
+  if (low === null) return null;
+  // A lower bound alone is a number that is open above.
+  const top = of.get(MEASURES.high) ?? of.get('Mean') ?? xhigh;
+  const high = top ?? low;
   const unit = c.kind === 'length' ? 'mm' : c.unit;
   const [entered, note] = parsed(childOf(e, 'Note')?.text ?? '') ?? [];
   const tail = unit === '' ? '' : ` ${unit}`;
   const outer = (v: number | null, inner: number): string => (v === null || v === inner ? '' : `(${v})`);
-  const written = `${outer(xlow, low)} ${low === high ? low : `${low}-${high}`} ${outer(xhigh, high)}${tail}`
-    .trim()
-    .replace(/\s+/g, ' ');
+  const closed = `${outer(xlow, low)} ${low === high ? low : `${low}-${high}`} ${outer(xhigh, high)}${tail}`;
+  const written = (top === null ? `at least ${low}${tail}` : closed).trim().replace(/\s+/g, ' ');
+  const numbers =
+    top === null
+      ? { xlow: null, low, high, xhigh: null, more: true, unit }
+      : { xlow, low, high, xhigh, unit };
   const value: ValuePart =
-    typeof entered === 'string'
-      ? { kind: 'range', entered, numbers: { xlow, low, high, xhigh, unit } }
-      : { kind: 'range', entered: written };
+    typeof entered === 'string' ? { kind: 'range', entered, numbers } : { kind: 'range', entered: written };
   return {
     value,
     n: size !== undefined && size >= 1 ? size : null,

@@ -7,6 +7,7 @@ export const MODIFIERS = {
   sometimes: 'sometimes',
   rare: 'rare',
   mistaken_for: 'mistaken-for',
+  never: 'never',
 } as const;
 
 const label = (text: string, detail = ''): string =>
@@ -33,7 +34,7 @@ function summary(s: StatementPart): string {
   const { numbers, entered } = s.value;
   const measures = numbers
     ? (Object.keys(MEASURES) as (keyof typeof MEASURES)[])
-        .filter((k) => numbers[k] !== null)
+        .filter((k) => numbers[k] !== null && !(k === 'high' && numbers.more))
         .map((k) => `<Measure type="${MEASURES[k]}" value="${String(numbers[k])}"/>`)
         .join('')
     : '';

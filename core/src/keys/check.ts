@@ -1,4 +1,4 @@
-import { applies, leavesUnder } from '../characters/index.ts';
+import { applies, isShown, leavesUnder } from '../characters/index.ts';
 import type { Character, Value, Vocabulary } from '../characters/index.ts';
 import { visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
@@ -21,13 +21,13 @@ const shows = (c: Character, value: Value, lead: Lead): boolean => {
     const { from, to } = lead.range ?? { from: null, to: null };
     // Beyond the last extreme a count may go one step and a measure nowhere: the record is run as it stands.
     return (
-      (from === null || (value.xhigh ?? value.high) > from) &&
+      (from === null || value.more || (value.xhigh ?? value.high) > from) &&
       (to === null || (value.xlow ?? value.low) <= to)
     );
   }
   if (value.kind !== 'states') return false;
   return value.states.some(
-    (s) => s.freq !== 'mistaken_for' && leavesUnder(c, s.state).some((leaf) => lead.states.includes(leaf)),
+    (s) => isShown(s) && leavesUnder(c, s.state).some((leaf) => lead.states.includes(leaf)),
   );
 };
 

@@ -1,4 +1,4 @@
-import { applies, leavesUnder } from '../characters/index.ts';
+import { applies, leavesUnder, shownStates } from '../characters/index.ts';
 import type { Character, RangeValue, Vocabulary } from '../characters/index.ts';
 import { distributionOf, massBetween, missRate } from '../tells/index.ts';
 import type { Described, Distribution } from '../tells/index.ts';
@@ -46,9 +46,7 @@ function outcomesOf(
   const values = list.flatMap((d) => d.values.get(character.id)?.value ?? []);
   const ranges = values.filter((v) => v.kind === 'range');
   const shown = new Set(
-    values.flatMap((v) =>
-      v.kind === 'states' ? v.states.filter((s) => s.freq !== 'mistaken_for').map((s) => s.state) : [],
-    ),
+    values.flatMap((v) => (v.kind === 'states' ? shownStates(v).map((s) => s.state) : [])),
   );
   // States that no member has may still be called in error; those read for one another count among them.
   for (const r of character.readAs) if (shown.has(r.state)) shown.add(r.as);

@@ -1,4 +1,4 @@
-import { stateOf } from '../characters/index.ts';
+import { WEIGHTS, shownStates, stateOf } from '../characters/index.ts';
 import type { Profile, RangeValue, StatesValue, Value, Vocabulary } from '../characters/index.ts';
 import type { Chance } from './random.ts';
 
@@ -31,8 +31,6 @@ function middle(v: RangeValue, whole: boolean): number {
   return whole ? Math.round(m) : m;
 }
 
-const shownStates = (v: StatesValue) => v.states.filter((s) => s.freq !== 'mistaken_for');
-
 /** What is most typical: the first usual state, the middle of each range. */
 export function typical(
   profile: Profile | ReadonlyMap<string, { readonly value: Value }>,
@@ -49,17 +47,15 @@ export function typical(
   return traitsFrom(shown);
 }
 
-/** Weights of how often a state is shown (docs/formulas.md, Distributions). */
-const WEIGHT = { usual: 1, sometimes: 0.25, rare: 0.05, mistaken_for: 0 } as const;
 /** Half the width of the central 95% of a normal distribution. */
 const Z95 = 1.96;
 
 function pickState(value: StatesValue, c: Chance): string | null {
   const all = shownStates(value);
-  const total = all.reduce((n, s) => n + WEIGHT[s.freq], 0);
+  const total = all.reduce((n, s) => n + WEIGHTS[s.freq], 0);
   let left = c.next() * total;
   for (const s of all) {
-    left -= WEIGHT[s.freq];
+    left -= WEIGHTS[s.freq];
     if (left <= 0) return s.state;
   }
   return all.at(-1)?.state ?? null;

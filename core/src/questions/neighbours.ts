@@ -1,4 +1,4 @@
-import { characterWords, isBroader, stateOf } from '../characters/index.ts';
+import { characterWords, isBroader, shownStates, stateOf } from '../characters/index.ts';
 import type { Profile, Vocabulary } from '../characters/index.ts';
 import { median } from '../numbers/index.ts';
 import type { Asked, AskedAmong, Question } from './types.ts';
@@ -40,7 +40,7 @@ function shows(profile: Profile, vocabulary: Vocabulary, character: string, stat
   return (
     value?.kind === 'states' &&
     c !== undefined &&
-    value.states.some((s) => s.freq !== 'mistaken_for' && (s.state === state || isBroader(c, state, s.state)))
+    shownStates(value).some((s) => s.state === state || isBroader(c, state, s.state))
   );
 }
 

@@ -16,7 +16,7 @@ export function leafOrLeaflet({ profile }: Asked): Question | null {
   if (!usualStates(profile, 'leaf.complexity').some((s) => COMPOUND.includes(s))) return null;
   const leaf = rangeOf(profile, 'leaf.length');
   const count = rangeOf(profile, 'leaf.leaflet_count');
-  if (!leaf || (count && count.high < LEAFLETS)) return null;
+  if (!leaf || (count && !count.more && count.high < LEAFLETS)) return null;
   const leaflet = rangeOf(profile, 'leaf.leaflet_length');
   const suspicious = leaflet ? leaf.high < LENGTHS * leaflet.high : leaf.high < SHORT_LEAF;
   return suspicious

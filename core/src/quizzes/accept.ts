@@ -1,4 +1,4 @@
-import { isBroader, valueWords } from '../characters/index.ts';
+import { isBroader, shownStates, valueWords } from '../characters/index.ts';
 import type { Character, Value } from '../characters/index.ts';
 
 /**
@@ -40,6 +40,9 @@ const NOTHING: Omit<AcceptedCall, 'words'> = {
   recorded: false,
 };
 
+/** Above every number that can be answered; a key is kept as JSON, which has no infinity. */
+const ANY = 1e9;
+
 /** What a character question accepts at a tree that shows a value; sometimes and rare states are right too. */
 export function acceptedCall(character: Character, value: Value | undefined): AcceptedCall {
   if (!value) return { ...NOTHING, words: 'not recorded' };
@@ -47,8 +50,10 @@ export function acceptedCall(character: Character, value: Value | undefined): Ac
   const known = { ...NOTHING, recorded: true, words };
   if (value.kind === 'inapplicable') return { ...known, doesNotApply: true };
   if (value.kind === 'range')
-    return { ...known, range: [value.xlow ?? value.low, value.xhigh ?? value.high] };
-  const shown = value.states.filter((s) => s.freq !== 'mistaken_for').map((s) => s.state);
+    return { ...known, range: [value.xlow ?? value.low, value.more ? ANY : (value.xhigh ?? value.high)] };
+  const shown = shownStates(value).map((s) => s.state);
+  // Where only what it is not is recorded, no call can be held against it.
+  if (shown.length === 0) return { ...NOTHING, words };
   const all = character.states.map((s) => s.id);
   const right = [...new Set([...shown, ...all.filter((s) => shown.some((x) => isBroader(character, x, s)))])];
   const coarse = all.filter((s) => !right.includes(s) && shown.some((x) => isBroader(character, s, x)));

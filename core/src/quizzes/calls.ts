@@ -1,4 +1,4 @@
-import { isBroader } from '../characters/index.ts';
+import { isBroader, shownStates } from '../characters/index.ts';
 import type { Character, Value } from '../characters/index.ts';
 
 /** A call: the state a student gave, or that the character does not apply. */
@@ -16,9 +16,12 @@ export function judgeCall(character: Character, call: Call, value: Value | undef
   if (value.kind === 'inapplicable') return 'wrong';
   if (value.kind === 'range') {
     const n = Number(call.state);
-    return n >= (value.xlow ?? value.low) && n <= (value.xhigh ?? value.high) ? 'right' : 'wrong';
+    return n >= (value.xlow ?? value.low) && (value.more || n <= (value.xhigh ?? value.high))
+      ? 'right'
+      : 'wrong';
   }
-  const shown = value.states.filter((s) => s.freq !== 'mistaken_for').map((s) => s.state);
+  const shown = shownStates(value).map((s) => s.state);
+  if (shown.length === 0) return 'not_recorded';
   if (shown.includes(call.state)) return 'right';
   if (shown.some((s) => isBroader(character, s, call.state))) return 'right';
   return shown.some((s) => isBroader(character, call.state, s)) ? 'coarse' : 'wrong';

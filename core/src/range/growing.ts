@@ -32,7 +32,7 @@ export interface Growing {
 
 /** Within low and high it fits, within the extremes it is at its limit, beyond them it does not grow. */
 export function fitOfNumber(at: number, value: RangeValue): Fit {
-  if (at >= value.low && at <= value.high) return 'fits';
+  if (at >= value.low && (value.more || at <= value.high)) return 'fits';
   return at >= (value.xlow ?? value.low) && at <= (value.xhigh ?? value.high) ? 'limit' : 'no';
 }
 

@@ -1,5 +1,14 @@
-import { applies, characterWords, stateWords, valueWords, withDescendants } from '../characters/index.ts';
-import type { Vocabulary, Wording } from '../characters/index.ts';
+import {
+  applies,
+  characterWords,
+  leavesUnder,
+  onlyRulesOut,
+  ruledOut,
+  stateWords,
+  valueWords,
+  withDescendants,
+} from '../characters/index.ts';
+import type { Character, StatesValue, Vocabulary, Wording } from '../characters/index.ts';
 import { distributionOf, massBetween } from '../tells/index.ts';
 import type { Described } from '../tells/index.ts';
 
@@ -15,6 +24,19 @@ export type Has = 'yes' | 'sometimes' | 'no' | 'unknown';
 const ALWAYS = 0.95;
 const NEVER = 1e-9;
 
+/** Where only what it does not show is recorded, anything else may be. */
+function notRuledOut(c: Character, value: StatesValue, feature: Feature): Has {
+  const never = ruledOut(c, value);
+  const isOut = 'state' in feature && leavesUnder(c, feature.state).every((leaf) => never.has(leaf));
+  return isOut ? 'no' : 'unknown';
+}
+
+/** A number that is at least some least one: above a feature for certain, or anywhere from there on. */
+function fromOn(least: number, feature: Feature): Has {
+  if (!('low' in feature)) return 'unknown';
+  return feature.high < least ? 'no' : 'unknown';
+}
+
 /** How a described taxon stands to a feature. A character that does not apply is not had. */
 export function has(d: Described, feature: Feature, vocabulary: Vocabulary): Has {
   const c = vocabulary.get(feature.character);
@@ -22,6 +44,8 @@ export function has(d: Described, feature: Feature, vocabulary: Vocabulary): Has
   const value = d.values.get(c.id)?.value;
   if (value?.kind === 'inapplicable') return 'no';
   if (!value) return applies(c, d.values, vocabulary) === 'no' ? 'no' : 'unknown';
+  if (value.kind === 'states' && onlyRulesOut(value)) return notRuledOut(c, value, feature);
+  if (value.kind === 'range' && value.more) return fromOn(value.low, feature);
   const dist = distributionOf(c, value);
   if (!dist) return 'unknown';
   let share = 0;

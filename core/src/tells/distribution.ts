@@ -1,6 +1,6 @@
 import erfc from '@stdlib/math-base-special-erfc';
-import { leavesUnder } from '../characters/index.ts';
-import type { Character, Frequency, RangeValue, StatesValue, Value } from '../characters/index.ts';
+import { WEIGHTS, leavesUnder, ruledOut, shownStates } from '../characters/index.ts';
+import type { Character, RangeValue, StatesValue, Value } from '../characters/index.ts';
 
 /** How a taxon's individuals are spread over the values of one character. */
 export type Distribution =
@@ -31,25 +31,29 @@ export interface Law {
   readonly depth: number;
 }
 
-const WEIGHT: Readonly<Record<Frequency, number>> = {
-  usual: 1,
-  sometimes: 0.25,
-  rare: 0.05,
-  mistaken_for: 0,
-};
 const INNER = 0.95;
 const Z95 = 1.959963984540054;
 
+/** Where only what it is not is recorded, it may be any of the rest. */
+const anyBut = (character: Character, never: ReadonlySet<string>): StatesValue['states'] =>
+  character.states.flatMap((s) =>
+    s.retired || never.has(s.id) || leavesUnder(character, s.id)[0] !== s.id
+      ? []
+      : [{ state: s.id, freq: 'usual' as const }],
+  );
+
 function ofStates(character: Character, value: StatesValue): Distribution {
-  const shown = value.states.filter((s) => WEIGHT[s.freq] > 0);
+  const never = ruledOut(character, value);
+  const said = shownStates(value);
+  const shown = said.length > 0 ? said : anyBut(character, never);
   if (character.combine === 'together') return { kind: 'set', states: new Set(shown.map((s) => s.state)) };
-  const total = shown.reduce((sum, s) => sum + WEIGHT[s.freq], 0);
+  const total = shown.reduce((sum, s) => sum + WEIGHTS[s.freq], 0);
   const p = new Map<string, number>();
   const coarse = new Set<string>();
   for (const { state, freq } of shown) {
-    const under = leavesUnder(character, state);
+    const under = leavesUnder(character, state).filter((leaf) => !never.has(leaf));
     if (under.length > 1 || under[0] !== state) coarse.add(state);
-    for (const leaf of under) p.set(leaf, (p.get(leaf) ?? 0) + WEIGHT[freq] / total / under.length);
+    for (const leaf of under) p.set(leaf, (p.get(leaf) ?? 0) + WEIGHTS[freq] / total / under.length);
   }
   return { kind: 'discrete', p, coarse };
 }
@@ -164,11 +168,18 @@ function ofMeasure(v: RangeValue): Distribution {
 }
 
 /**
+ * A range that is open above, for whatever needs chances of it: evenly, or as a measured range, from its low to twice
+ * that. What two such ranges have in common is not worked out from it; see `separateAs`.
+ */
+const closed = (v: RangeValue): RangeValue =>
+  v.more ? { ...v, high: Math.max(2 * v.low, v.low + 1), more: false } : v;
+
+/**
  * The distribution a recorded value stands for. Weights usual 1, sometimes 0.25, rare 0.05; a coarse state is
  * spread over the states under it. Source: docs/formulas.md, Distributions.
  */
 export function distributionOf(character: Character, value: Value): Distribution | null {
   if (value.kind === 'inapplicable') return null;
   if (value.kind === 'states') return ofStates(character, value);
-  return character.kind === 'count' ? ofCount(value) : ofMeasure(value);
+  return character.kind === 'count' ? ofCount(closed(value)) : ofMeasure(closed(value));
 }

@@ -2,12 +2,13 @@ export { distributionOf, massBetween } from './distribution.ts';
 export type { Distribution } from './distribution.ts';
 export { VOCABULARY_RATES, easeOf, missRate, readBy } from './missRate.ts';
 export type { MissRates } from './missRate.ts';
-export { GAPS, overlapOf, separate, separateAs } from './separation.ts';
+export { GAPS, isOpen, overlapOf, separate, separateAs } from './separation.ts';
 export type { Separation, Strength } from './separation.ts';
 export {
   STRENGTH_ORDER,
   comparePair,
   expectedCharacters,
+  leftOpen,
   gapFor,
   oneWayTells,
   tells,

@@ -1,6 +1,6 @@
-import { isBroader } from '../characters/index.ts';
+import { WEIGHTS, isBroader, leavesUnder, onlyRulesOut, ruledOut, shownStates } from '../characters/index.ts';
 import type { Character, RangeValue, StatesValue, Value } from '../characters/index.ts';
-import { cumulative, distributionOf, integrate } from './distribution.ts';
+import { cumulative, distributionOf, integrate, massBetween } from './distribution.ts';
 import type { Distribution } from './distribution.ts';
 
 export const SLACK = 1e-9;
@@ -98,11 +98,81 @@ export function overlapOf(a: Distribution, b: Distribution): number {
   return a.kind === 'density' && b.kind === 'density' ? densityOverlap(a, b) : 1;
 }
 
-/** A coarse state on one side against one under it on the other says nothing. */
+/** A coarse state on one side against one under it on the other says nothing, unless the coarse side rules it out. */
 function coarseAgainstFine(character: Character, a: StatesValue, b: StatesValue): boolean {
-  return a.states.some((s) =>
-    b.states.some((t) => isBroader(character, s.state, t.state) || isBroader(character, t.state, s.state)),
+  const covers = (broad: StatesValue, fine: StatesValue): boolean => {
+    const never = ruledOut(character, broad);
+    return shownStates(broad).some((s) =>
+      shownStates(fine).some(
+        (t) =>
+          isBroader(character, s.state, t.state) &&
+          !leavesUnder(character, t.state).every((leaf) => never.has(leaf)),
+      ),
+    );
+  };
+  return covers(a, b) || covers(b, a);
+}
+
+/** Does a value leave open what is there: only what is not, or a least number alone? */
+export const isOpen = (v: Value): boolean =>
+  (v.kind === 'states' && onlyRulesOut(v)) || (v.kind === 'range' && (v.more ?? false));
+
+/** The most of one value's individuals that could be of the other, which says only what is not there or a least number. */
+function roomFor(character: Character, other: Value, p: Distribution, open: Value): number {
+  if (open.kind === 'range') return atLeastShare(p, open.low);
+  if (open.kind !== 'states' || other.kind !== 'states') return 1;
+  if (p.kind === 'set') return 1 - shownThough(character, open, other);
+  const never = ruledOut(character, open);
+  let room = 0;
+  if (p.kind === 'discrete') for (const [state, share] of p.p) if (!never.has(state)) room += share;
+  return room;
+}
+
+/** The share of a distribution from some number on. */
+function atLeastShare(d: Distribution, least: number): number {
+  if (d.kind === 'density') {
+    return d.law.mass === 0 ? 0 : massBetween(d.law, Math.max(d.low, least), d.high) / d.law.mass;
+  }
+  let share = 0;
+  if (d.kind === 'discrete') for (const [n, p] of d.p) if (Number(n) >= least) share += p;
+  return share;
+}
+
+/** The greatest share of one side's individuals that show what the other side rules out. */
+function shownThough(character: Character, ruling: StatesValue, other: StatesValue): number {
+  const never = ruledOut(character, ruling);
+  const against = shownStates(other).filter((s) =>
+    leavesUnder(character, s.state).every((leaf) => never.has(leaf)),
   );
+  return Math.max(0, ...against.map((s) => WEIGHTS[s.freq]));
+}
+
+/** A state that one side shows and the other rules out tells, however much else the two have in common. */
+const ruledOutOverlap = (character: Character, a: StatesValue, b: StatesValue): number =>
+  1 - Math.max(shownThough(character, a, b), shownThough(character, b, a));
+
+/** What a value that leaves something open tells: as much as it rules out of the other; beyond that nothing is known. */
+function againstOpen(
+  character: Character,
+  a: Value,
+  b: Value,
+  p: Distribution,
+  q: Distribution,
+  gap: number,
+): Separation {
+  if (isOpen(a) && isOpen(b)) return { kind: 'unknown' };
+  const overlap = isOpen(a) ? roomFor(character, b, q, a) : roomFor(character, a, p, b);
+  const told = strengthOf(overlap, a, b, gap);
+  return told.kind === 'none' ? { kind: 'unknown' } : told;
+}
+
+/** Clean where nothing is shared and ranges leave a gap; usual up to an overlap of 0.20, partial up to 0.60. */
+function strengthOf(overlap: number, a: Value, b: Value, gap: number): Separation {
+  const wideEnough = a.kind !== 'range' || b.kind !== 'range' || gapShare(a, b) >= gap - SLACK;
+  if (overlap <= SLACK && wideEnough) return { kind: 'tell', strength: 'clean', overlap: 0 };
+  if (overlap <= 0.2 + SLACK) return { kind: 'tell', strength: 'usual', overlap };
+  if (overlap <= 0.6 + SLACK) return { kind: 'tell', strength: 'partial', overlap };
+  return { kind: 'none', overlap };
 }
 
 function gapShare(a: RangeValue, b: RangeValue): number {
@@ -116,7 +186,7 @@ function gapShare(a: RangeValue, b: RangeValue): number {
 /**
  * How well a character separates two recorded values: clean where supports are disjoint, rare included, and ranges
  * leave a gap; usual up to an overlap of 0.20; partial up to 0.60. A missing side is unknown, an inapplicable one
- * no tell. Source: docs/formulas.md, Separation.
+ * no tell; a side that says only what is not there, or a least number, tells by what it rules out. Source: docs/formulas.md, Separation.
  */
 export const separate = (
   character: Character,
@@ -141,10 +211,11 @@ export function separateAs(
   if (a.kind === 'states' && b.kind === 'states' && coarseAgainstFine(character, a, b))
     return { kind: 'unknown' };
   if (!p || !q || p.kind !== q.kind) return { kind: 'unknown' };
-  const overlap = overlapOf(p, q);
-  const wideEnough = a.kind !== 'range' || b.kind !== 'range' || gapShare(a, b) >= gap - SLACK;
-  if (overlap <= SLACK && wideEnough) return { kind: 'tell', strength: 'clean', overlap: 0 };
-  if (overlap <= 0.2 + SLACK) return { kind: 'tell', strength: 'usual', overlap };
-  if (overlap <= 0.6 + SLACK) return { kind: 'tell', strength: 'partial', overlap };
-  return { kind: 'none', overlap };
+  if (isOpen(a) || isOpen(b)) return againstOpen(character, a, b, p, q, gap);
+  const shared = overlapOf(p, q);
+  const overlap =
+    a.kind === 'states' && b.kind === 'states' && p.kind === 'set'
+      ? Math.min(shared, ruledOutOverlap(character, a, b))
+      : shared;
+  return strengthOf(overlap, a, b, gap);
 }

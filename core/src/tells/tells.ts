@@ -3,7 +3,7 @@ import type { Conditions, Material, Season, Subject } from '../conditions/index.
 import { applies } from '../characters/index.ts';
 import type { Character, Value, Vocabulary } from '../characters/index.ts';
 import { easeOf } from './missRate.ts';
-import { GAPS, separate } from './separation.ts';
+import { GAPS, isOpen, separate } from './separation.ts';
 import type { Strength } from './separation.ts';
 
 export interface DescribedValue {
@@ -84,6 +84,10 @@ type Looked =
   | { readonly kind: 'compared' }
   | { readonly kind: 'hidden' };
 
+/** Which side would have to say more. */
+export const leftOpen = (a: Value, b: Value): 'a' | 'b' | 'both' =>
+  isOpen(a) === isOpen(b) ? 'both' : isOpen(a) ? 'a' : 'b';
+
 function lookAt(
   character: Character,
   a: Described,
@@ -103,7 +107,8 @@ function lookAt(
   }
   const s = separate(character, valueA, valueB, gapFor(conditions));
   if (s.kind === 'inapplicable') return { kind: 'hidden' };
-  if (s.kind === 'unknown') return { kind: 'open', open: { character: character.id, missing: 'both' } };
+  if (s.kind === 'unknown')
+    return { kind: 'open', open: { character: character.id, missing: leftOpen(valueA, valueB) } };
   if (s.kind === 'none') return { kind: 'compared' };
   if (seenA === 'unknown' || seenB === 'unknown') {
     return { kind: 'open', open: { character: character.id, missing: 'season' } };

@@ -1,9 +1,9 @@
-import { applies } from '../characters/index.ts';
+import { applies, shownStates } from '../characters/index.ts';
 import type { Character, Vocabulary } from '../characters/index.ts';
 import { visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
 import { easeOf } from './missRate.ts';
-import { separate } from './separation.ts';
+import { isOpen, separate } from './separation.ts';
 import { comparePair } from './tells.ts';
 import type { Described, PairReport } from './tells.ts';
 
@@ -56,10 +56,10 @@ function chances(list: readonly Described[], characters: readonly Character[]): 
 function settled(d: Described, character: string): boolean {
   const found = d.values.get(character);
   if (!found) return false;
-  if (!found.shipped) return true;
   const { value } = found;
-  if (value.kind === 'states') return value.states.filter((s) => s.freq !== 'mistaken_for').length === 1;
-  return value.kind !== 'range' || value.low === value.high;
+  if (!found.shipped) return !isOpen(value);
+  if (value.kind === 'states') return shownStates(value).length === 1;
+  return value.kind !== 'range' || (value.low === value.high && !isOpen(value));
 }
 
 interface Candidate {

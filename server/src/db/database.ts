@@ -69,19 +69,24 @@ export async function insertRows(
   );
 }
 
+/** An insert with all it sends, so that it can be made while the database is at work on something else. */
+export interface Insert {
+  readonly text: string;
+  readonly params: readonly unknown[];
+}
+
 /**
- * Inserts rows most of whose columns repeat: of each row only its ids are sent, and the rest once for all rows that share
- * it. Reading what is sent costs more than inserting it.
+ * Makes the insert of rows most of whose columns repeat: of each row only its ids are sent, and the rest once for all rows
+ * that share it. Reading what is sent costs more than inserting it.
  * @param ids columns of type uuid that differ from row to row.
  */
-export async function insertSharing(
-  sql: Sql,
+export function sharingInsert(
   table: string,
   ids: readonly string[],
   rows: readonly Readonly<Record<string, unknown>>[],
-): Promise<void> {
+): Insert | null {
   const [first] = rows;
-  if (!first) return;
+  if (!first) return null;
   const rest = Object.keys(first).filter((c) => !ids.includes(c));
   if (![table, ...ids, ...rest].every((c) => /^[a-z_]+$/.test(c))) throw new Error(`Not a table: ${table}`);
   const shared = new Map<string, number>();
@@ -95,14 +100,19 @@ export async function insertSharing(
     columns.map((c) => `${of}."${c}"`).join(', ');
   const arrays = ids.map((_, i) => `$${i + 1}::uuid[]`).join(', ');
   const [at, texts] = [ids.length + 1, ids.length + 2];
-  await sql.query(
-    `insert into "${table}" (${[...ids, ...rest].map((c) => `"${c}"`).join(', ')})
+  return {
+    text: `insert into "${table}" (${[...ids, ...rest].map((c) => `"${c}"`).join(', ')})
      select ${quoted('o', ids)}, ${quoted('s', rest)}
      from unnest(${arrays}, $${at}::integer[]) o(${ids.map((c) => `"${c}"`).join(', ')}, place)
      join (select e.place, p.* from unnest($${texts}::jsonb[]) with ordinality e(content, place),
        jsonb_populate_record(null::public."${table}", e.content) p) s on s.place = o.place`,
-    [...ids.map((c) => rows.map((r) => r[c])), places, [...shared.keys()]],
-  );
+    params: [...ids.map((c) => rows.map((r) => r[c])), places, [...shared.keys()]],
+  };
+}
+
+/** Runs an insert that was made before; null where there was nothing to insert. */
+export async function runInsert(sql: Sql, insert: Insert | null): Promise<void> {
+  if (insert) await sql.query(insert.text, insert.params);
 }
 
 /**

@@ -73,6 +73,7 @@ type RangeRow = readonly [
   low: number,
   high: number,
   xhigh: number | null,
+  more: boolean,
   entered: string,
 ];
 
@@ -106,7 +107,7 @@ async function readStatements(
     (
       await manyRows<RangeRow>(
         sql,
-        'statement, xlow, low, high, xhigh, entered',
+        'statement, xlow, low, high, xhigh, more, entered',
         'statement_range where ws = $1',
         ws,
       )
@@ -128,12 +129,13 @@ async function readStatements(
           : kind === 'range' && range
             ? {
                 kind,
-                entered: range[5],
+                entered: range[6],
                 numbers: {
                   xlow: range[1],
                   low: range[2],
                   high: range[3],
                   xhigh: range[4],
+                  ...(range[5] ? { more: true } : {}),
                   unit: at.get(character)?.unit ?? '',
                 },
               }

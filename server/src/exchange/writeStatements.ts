@@ -141,6 +141,7 @@ async function writeValues(rec: Recorder, chunk: readonly Chosen[]): Promise<voi
       low: each('low'),
       high: each('high'),
       xhigh: each('xhigh'),
+      more: { type: 'boolean', values: ranges.map((r) => r.more ?? false) },
       entered: { type: 'text', values: ranges.map((r) => r.entered) },
     });
     rec.put(

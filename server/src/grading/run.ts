@@ -20,7 +20,7 @@ import type { Bench } from './context.ts';
 import { startGrading } from './graders.ts';
 import type { Grading } from './graders.ts';
 import type { TextGrades } from './gradeText.ts';
-import { writeGrades, writeLooks } from './stationRows.ts';
+import { stationRows, writeStation } from './stationRows.ts';
 import type { Run } from './stationRows.ts';
 
 /** Changes whenever the same answers under the same key could be graded otherwise. */
@@ -178,21 +178,28 @@ async function readStations(
   return pending;
 }
 
-/** Grades the stations in scope; while one is graded, the next is read. @returns how many grades are other than before. */
+/**
+ * Grades the stations in scope: while one is graded, the next is read, and while one is written, the next is made ready.
+ * @returns how many grades are other than before.
+ */
 async function gradeStations(tx: Sql, run: Run, bench: Bench, { scope, isPart }: Scoped): Promise<number> {
   const answers = isPart ? 0 : await countAnswers(tx, run.ws, run.sitting.id);
   const grading = startGrading(bench.context, answers);
-  let changed = 0;
+  let changed = Promise.resolve(0);
   try {
     for (const { station, whose, graded } of await readStations(tx, run, bench, scope, grading)) {
-      const { grades, looks } = await graded;
-      changed += await writeGrades(tx, run, station.sittingStation, grades, whose);
-      await writeLooks(tx, run, station, looks, whose);
+      const rows = stationRows(run, station, await graded, whose);
+      const sofar = await changed;
+      changed = writeStation(tx, run, rows).then((n) => sofar + n);
+      // What fails is told where it is waited for.
+      changed.catch(() => undefined);
     }
+    return await changed;
   } finally {
     grading.end();
+    // Whatever failed, nothing is written any more once the transaction is left.
+    await changed.catch(() => undefined);
   }
-  return changed;
 }
 
 /**

@@ -1,10 +1,10 @@
 import type { StudentLook } from '@hurrow/core/grading';
 import { materialClass } from '@hurrow/core/quizzes';
-import { insertSharing, writeDerived } from '../db/index.ts';
-import type { Sql } from '../db/index.ts';
+import { runInsert, sharingInsert, writeDerived } from '../db/index.ts';
+import type { Insert, Sql } from '../db/index.ts';
 import type { SittingRow, StationKey } from '../sittings/index.ts';
 import type { Whose } from './answers.ts';
-import type { KeptGrade } from './gradeText.ts';
+import type { KeptGrade, TextGrades } from './gradeText.ts';
 
 /** The grading under way. */
 export interface Run {
@@ -37,59 +37,21 @@ const isSame = (a: GradeInForce, b: GradeInForce): boolean =>
   a.why === b.why &&
   a.folded === b.folded;
 
-/** Keeps the grades of a station that are other than before, and ends those they take the place of. @returns how many. */
-export async function writeGrades(
-  tx: Sql,
-  run: Run,
-  station: string,
-  now: readonly KeptGrade[],
-  whose: Whose,
-): Promise<number> {
-  const before =
-    run.seq === 1
-      ? new Map<string, GradeInForce>()
-      : new Map((await inForce(tx, run.ws, station, whose)).map((g) => [g.response, g]));
-  const changed = now.filter((g) => {
-    const had = before.get(g.response);
-    return had === undefined || !isSame(had, g);
-  });
-  const counting = new Set(now.map((g) => g.response));
-  const ended = [
-    ...changed.flatMap((g) => (before.has(g.response) ? g.response : [])),
-    ...[...before.keys()].filter((r) => !counting.has(r)),
-  ];
-  if (ended.length > 0)
-    await tx.query(
-      `update grade set last_seq = $3 where ws = $1 and response = any($2::uuid[]) and last_seq is null`,
-      [run.ws, ended, run.seq - 1],
-    );
-  await writeDerived(tx, () =>
-    insertSharing(
-      tx,
-      'grade',
-      ['response'],
-      changed.map(({ student: _student, ...g }) => ({ ws: run.ws, run: run.id, ...g })),
-    ),
+const gradesInsert = (run: Run, grades: readonly KeptGrade[]): Insert | null =>
+  sharingInsert(
+    'grade',
+    ['response'],
+    grades.map(({ student: _student, ...g }) => ({ ws: run.ws, run: run.id, ...g })),
   );
-  return changed.length + ended.filter((r) => !counting.has(r)).length;
-}
 
-/** Writes the looks at a station in place of those that were there. */
-export async function writeLooks(
-  tx: Sql,
-  run: Run,
+function looksInsert(
+  { ws, id, sitting }: Run,
   station: StationKey,
   looks: readonly StudentLook[],
-  whose: Whose,
-): Promise<void> {
-  const { ws, sitting } = run;
-  await tx.query(
-    'delete from look where ws = $1 and sitting_station = $2 and ($3::uuid[] is null or student = any($3::uuid[]))',
-    [ws, station.sittingStation, whose],
-  );
+): Insert | null {
   const rows = looks.map((look) => ({
     ws,
-    run: run.id,
+    run: id,
     section: sitting.section,
     sitting: sitting.id,
     sitting_station: station.sittingStation,
@@ -112,5 +74,89 @@ export async function writeLooks(
     sure: look.sure,
     material_class: materialClass(station.conditions.material),
   }));
-  await writeDerived(tx, () => insertSharing(tx, 'look', ['student', 'response', 'attempt'], rows));
+  return sharingInsert('look', ['student', 'response', 'attempt'], rows);
+}
+
+const endLooks = (tx: Sql, run: Run, station: string, whose: Whose) =>
+  tx.query(
+    'delete from look where ws = $1 and sitting_station = $2 and ($3::uuid[] is null or student = any($3::uuid[]))',
+    [run.ws, station, whose],
+  );
+
+/** What a run writes of one station, made ready as far as that needs nothing from the database. */
+export interface StationRows {
+  readonly station: string;
+  readonly whose: Whose;
+  readonly now: readonly KeptGrade[];
+  /** All grades, where there are none before that they could be the same as. */
+  readonly first: Insert | null;
+  readonly looks: Insert | null;
+}
+
+export const stationRows = (
+  run: Run,
+  station: StationKey,
+  { grades, looks }: TextGrades,
+  whose: Whose,
+): StationRows => ({
+  station: station.sittingStation,
+  whose,
+  now: grades,
+  first: run.seq === 1 ? gradesInsert(run, grades) : null,
+  looks: looksInsert(run, station, looks),
+});
+
+interface Changes {
+  readonly insert: Insert | null;
+  /** Answers whose grade before ends now. */
+  readonly ended: readonly string[];
+  /** How many grades are other than before. */
+  readonly changed: number;
+}
+
+/** What is other than before among the grades of a station. */
+async function changesOf(tx: Sql, run: Run, { station, whose, now, first }: StationRows): Promise<Changes> {
+  if (run.seq === 1) return { insert: first, ended: [], changed: now.length };
+  const before = new Map((await inForce(tx, run.ws, station, whose)).map((g) => [g.response, g]));
+  const other = now.filter((g) => {
+    const had = before.get(g.response);
+    return had === undefined || !isSame(had, g);
+  });
+  const counting = new Set(now.map((g) => g.response));
+  const gone = [...before.keys()].filter((r) => !counting.has(r));
+  return {
+    insert: gradesInsert(run, other),
+    ended: [...other.flatMap((g) => (before.has(g.response) ? g.response : [])), ...gone],
+    changed: other.length + gone.length,
+  };
+}
+
+/**
+ * Keeps the grades of a station that are other than before, ends those they take the place of, and writes its looks in
+ * place of those that were there. @returns how many grades are other than before.
+ */
+export async function writeStation(tx: Sql, run: Run, rows: StationRows): Promise<number> {
+  const { insert, ended, changed } = await changesOf(tx, run, rows);
+  if (ended.length > 0)
+    await tx.query(
+      `update grade set last_seq = $3 where ws = $1 and response = any($2::uuid[]) and last_seq is null`,
+      [run.ws, ended, run.seq - 1],
+    );
+  await endLooks(tx, run, rows.station, rows.whose);
+  await writeDerived(tx, async () => {
+    await runInsert(tx, insert);
+    await runInsert(tx, rows.looks);
+  });
+  return changed;
+}
+
+/** Writes the looks at a station in place of all that were there. */
+export async function writeLooks(
+  tx: Sql,
+  run: Run,
+  station: StationKey,
+  looks: readonly StudentLook[],
+): Promise<void> {
+  await endLooks(tx, run, station.sittingStation, null);
+  await writeDerived(tx, () => runInsert(tx, looksInsert(run, station, looks)));
 }

@@ -46,7 +46,7 @@ async function upgradeLooks(
   });
   const calls = rowsOf(await firstCalls(tx, ws, station.sittingStation));
   const task = { asks: station.accept.asks, truth: truthOf(station), answers, calls, students };
-  await writeLooks(tx, run, station, looksAt(task, graded, grader(bench.context)), null);
+  await writeLooks(tx, run, station, looksAt(task, graded, grader(bench.context)));
 }
 
 /** Grades of earlier versions get the normal form of the name that was written. */

@@ -42,7 +42,7 @@ async function readValued(sql: Sql, choose: string, params: readonly unknown[]):
   const states = new Map<string, States[number][]>();
   for (const s of await sql.query<States[number] & { statement: string }>(
     `select statement, state, freq from statement_state where statement = any($1::uuid[])
-     order by array_position(array['usual', 'sometimes', 'rare', 'mistaken_for'], freq), state`,
+     order by array_position(array['usual', 'sometimes', 'rare', 'never', 'mistaken_for'], freq), state`,
     [ids],
   )) {
     const had = states.get(s.statement);
@@ -51,11 +51,11 @@ async function readValued(sql: Sql, choose: string, params: readonly unknown[]):
     else states.set(s.statement, [state]);
   }
   const ranges = new Map<string, Range>();
-  for (const { statement, ...range } of await sql.query<Range & { statement: string }>(
-    'select statement, xlow, low, high, xhigh, entered from statement_range where statement = any($1::uuid[])',
+  for (const { statement, more, ...range } of await sql.query<Range & { statement: string }>(
+    'select statement, xlow, low, high, xhigh, more, entered from statement_range where statement = any($1::uuid[])',
     [ids],
   )) {
-    ranges.set(statement, range);
+    ranges.set(statement, more ? { ...range, more } : range);
   }
   return rows.map((r): Valued => {
     const range = ranges.get(r.id);

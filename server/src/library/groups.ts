@@ -124,8 +124,8 @@ export async function installGroups(sql: Sql, ws: string): Promise<void> {
     'statement_range',
     stated.flatMap(({ id, value }) => {
       if (value.kind !== 'range') return [];
-      const { xlow, low, high, xhigh, entered } = value;
-      return [{ ws, statement: id, xlow, low, high, xhigh, entered }];
+      const { xlow, low, high, xhigh, more = false, entered } = value;
+      return [{ ws, statement: id, xlow, low, high, xhigh, more, entered }];
     }),
   );
   await insertRows(

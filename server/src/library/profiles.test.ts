@@ -48,6 +48,38 @@ const states = (...all: string[]) => ({
   states: all.map((state) => ({ state, freq: 'usual' })),
 });
 
+describe('what leaves something open', () => {
+  test('a state ruled out and a least number are kept and read back; what contradicts itself is refused', async () => {
+    const never = { kind: 'states', states: [{ state: 'papery', freq: 'never' }] };
+    const made = await owner.call<BatchDone>('POST', '/api/statements/batch', {
+      entries: [
+        entry('flexilis', 'bark.texture', never),
+        entry('flexilis', 'form.height', { kind: 'range', entered: 'at least 12 m' }),
+      ],
+    });
+    expect(made.status).toBe(201);
+    expect((await own('flexilis', 'bark.texture'))?.value).toEqual(never);
+    expect((await own('flexilis', 'form.height'))?.value).toEqual({
+      kind: 'range',
+      xlow: null,
+      low: 12000,
+      high: 12000,
+      xhigh: null,
+      more: true,
+      entered: 'at least 12 m',
+    });
+    const both = { kind: 'states', states: [...never.states, { state: 'papery', freq: 'usual' }] };
+    const refused = await owner.call('POST', '/api/statements/batch', {
+      entries: [entry('flexilis', 'bark.texture', both, made.body.rows[0]?.version)],
+    });
+    expect([refused.status, refused.body]).toEqual([
+      422,
+      expect.objectContaining({ detail: '“papery” is recorded and ruled out at once.' }),
+    ]);
+    expect((await own('flexilis', 'bark.texture'))?.value).toEqual(never);
+  });
+});
+
 describe('what is said of a stage of life', () => {
   test('is read with its stage, never written over by what is said of none, and never merged with it', async () => {
     await app.db.query(

@@ -43,8 +43,8 @@ async function writeValue(sql: Sql, ws: string, id: string, character: string, v
       value.states.map((s) => ({ ws, statement: id, character, state: s.state, freq: s.freq })),
     );
   } else if (value.kind === 'range') {
-    const { xlow, low, high, xhigh, entered } = value;
-    await insertRows(sql, 'statement_range', [{ ws, statement: id, xlow, low, high, xhigh, entered }]);
+    const { xlow, low, high, xhigh, more = false, entered } = value;
+    await insertRows(sql, 'statement_range', [{ ws, statement: id, xlow, low, high, xhigh, more, entered }]);
   }
 }
 

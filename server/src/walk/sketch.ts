@@ -1,4 +1,5 @@
 import type { Sketch } from '@hurrow/contract';
+import { shownStates } from '@hurrow/core/characters';
 import type { Character, Value } from '@hurrow/core/characters';
 import { boxOfFigure, digitsFor, glossaryDrawing, marksOf } from '@hurrow/core/plates';
 import { asSketch } from '../sittings/index.ts';
@@ -10,7 +11,8 @@ function sketchOf(character: string, state: string): Sketch | null {
   return asSketch(marksOf(term.figure, digitsFor(whole)), term.focus ?? whole);
 }
 
-const firstState = (v: Value): string | null => (v.kind === 'states' ? (v.states[0]?.state ?? null) : null);
+const firstState = (v: Value): string | null =>
+  v.kind === 'states' ? (shownStates(v)[0]?.state ?? null) : null;
 
 /** The two states of a tell as drawings; null unless both can be drawn. */
 export function sketches(c: Character, truth: Value, named: Value): { truth: Sketch; named: Sketch } | null {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { LibraryTable } from '@hurrow/contract';
 import type { TaxonHeader } from '@hurrow/contract';
-import { resolver, withDescendants } from '@hurrow/core/characters';
+import { resolver, shownStates, withDescendants } from '@hurrow/core/characters';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
 
 /** The species of a table that show a state, or any state under it, at least rarely. */
@@ -26,10 +26,7 @@ export function useShowing(
       const states = new Set(withDescendants(character, state));
       const found = table.members.filter((m) => {
         const value = profileOf(m.id).get(character.id)?.value;
-        return (
-          value?.kind === 'states' &&
-          value.states.some((s) => s.freq !== 'mistaken_for' && states.has(s.state))
-        );
+        return value?.kind === 'states' && shownStates(value).some((s) => states.has(s.state));
       });
       known.set(key, found);
       return found;

@@ -1,7 +1,7 @@
 import Button from 'antd/es/button';
 import Tooltip from 'antd/es/tooltip';
 import type { SpeciesProfile } from '@hurrow/contract';
-import { characterWords, stateOf, valueWords } from '@hurrow/core/characters';
+import { characterWords, shownStates, stateOf, valueWords } from '@hurrow/core/characters';
 import type { Character, Value, Wording } from '@hurrow/core/characters';
 import { TermDrawing } from '../plates/index.ts';
 import { otherStages } from './ownStatement.ts';
@@ -9,9 +9,7 @@ import type { ProfileLine } from './useProfile.ts';
 
 const swatchOf = (character: Character, value: Value): readonly string[] =>
   character.kind === 'colour' && value.kind === 'states'
-    ? value.states.flatMap((s) =>
-        s.freq === 'mistaken_for' ? [] : (stateOf(character, s.state)?.swatch ?? []),
-      )
+    ? shownStates(value).flatMap((s) => stateOf(character, s.state)?.swatch ?? [])
     : [];
 
 function Origin({
@@ -75,7 +73,7 @@ export function CharacterLine({
   if (!resolved) return null;
   const hidden = seen.seen === 'no' || seen.seen === 'unknown';
   const words = characterWords(character, wording.words);
-  const shown = resolved.value.kind === 'states' ? resolved.value.states[0]?.state : undefined;
+  const shown = resolved.value.kind === 'states' ? shownStates(resolved.value)[0]?.state : undefined;
   return (
     <div className={hidden ? 'character-line hidden' : 'character-line'} data-character={character.id}>
       <Tooltip

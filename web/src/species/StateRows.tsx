@@ -10,6 +10,7 @@ const FREQ_WORDS: Readonly<Record<Frequency, string>> = {
   sometimes: 'sometimes',
   rare: 'rare',
   mistaken_for: 'mistaken for',
+  never: 'never',
 };
 
 /** A typed state as its id; what the character does not have is kept as typed, to be refused with the reason. */

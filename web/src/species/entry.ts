@@ -29,9 +29,13 @@ export function entryFromCell(character: Character, cell: string): Entry {
   return read.ok && read.value ? entryOf(character, read.value) : { tokens: [], typed: cell };
 }
 
+/** What is typed before a state that is never shown. */
+const NOT = /^\s*(?:not|never)\s+/i;
+const withoutNot = (text: string): string => text.replace(NOT, '');
+
 /** States that fit what is typed: those that begin with it, then those that have it within; picked ones left out. */
 export function offers(character: Character, entry: Entry): readonly State[] {
-  const wanted = foldWords(entry.typed).trim();
+  const wanted = foldWords(withoutNot(entry.typed)).trim();
   const picked = new Set(entry.tokens.map((t) => t.state));
   const free = character.states.filter((s) => !s.retired && !picked.has(s.id));
   if (wanted === '') return free;
@@ -41,11 +45,18 @@ export function offers(character: Character, entry: Entry): readonly State[] {
   return [...begins, ...within];
 }
 
-/** Picks a state: usual where it is the first, sometimes behind others. */
+/** Picks a state: usual where it is the first, sometimes behind others; ruled out where *not* was typed before it. */
 export const pick = (entry: Entry, state: string): Entry => ({
   tokens: [
     ...entry.tokens,
-    { state, freq: entry.tokens.some((t) => t.freq === 'usual') ? 'sometimes' : 'usual' },
+    {
+      state,
+      freq: NOT.test(entry.typed)
+        ? 'never'
+        : entry.tokens.some((t) => t.freq === 'usual')
+          ? 'sometimes'
+          : 'usual',
+    },
   ],
   typed: '',
 });
@@ -55,11 +66,12 @@ const STEP: Readonly<Record<Frequency, Frequency>> = {
   sometimes: 'rare',
   rare: 'usual',
   mistaken_for: 'usual',
+  never: 'usual',
 };
 
 /**
  * What one key does to the last state picked while nothing is being typed: `?` steps usual, sometimes, rare, as the
- * cells of a table write it; `~` says that it is only mistaken for this; Backspace takes it out. Null for any other key.
+ * cells of a table write it; `~` says that it is only mistaken for this, `!` that it is never shown; Backspace takes it out. Null for any other key.
  */
 export function afterKey(entry: Entry, key: string): Entry | null {
   const last = entry.tokens.at(-1);
@@ -67,6 +79,7 @@ export function afterKey(entry: Entry, key: string): Entry | null {
   const rest = entry.tokens.slice(0, -1);
   if (key === '?') return { ...entry, tokens: [...rest, { ...last, freq: STEP[last.freq] }] };
   if (key === '~') return { ...entry, tokens: [...rest, { ...last, freq: 'mistaken_for' }] };
+  if (key === '!') return { ...entry, tokens: [...rest, { ...last, freq: 'never' }] };
   if (key === 'Backspace') return { ...entry, tokens: rest };
   return null;
 }
@@ -76,6 +89,7 @@ export const FREQ_WORDS: Readonly<Record<Frequency, string>> = {
   sometimes: 'sometimes',
   rare: 'rare',
   mistaken_for: 'mistaken for',
+  never: 'never',
 };
 
 /** A picked state as it is read aloud. */
@@ -92,14 +106,15 @@ export function completeCell(character: Character, text: string): string {
     .split('|')
     .map((part) => {
       const m = /^(.*?)\s*(\?{0,2}|~)$/.exec(part.trim());
-      const [name, mark] = [m?.[1] ?? '', m?.[2] ?? ''];
+      const [typed, mark] = [m?.[1] ?? '', m?.[2] ?? ''];
+      const [name, before] = [withoutNot(typed), NOT.test(typed) ? 'not ' : ''];
       const wanted = foldWords(name).trim();
       if (wanted === '') return part.trim();
       const free = character.states.filter((s) => !s.retired);
       if (free.some((s) => [s.id, s.term, s.plain].some((t) => foldWords(t).trim() === wanted)))
         return part.trim();
       const begun = free.filter((s) => [s.term, s.plain].some((t) => foldWords(t).startsWith(wanted)));
-      return begun.length === 1 && begun[0] ? `${begun[0].term}${mark}` : part.trim();
+      return begun.length === 1 && begun[0] ? `${before}${begun[0].term}${mark}` : part.trim();
     })
     .join(' | ');
 }

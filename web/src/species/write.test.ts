@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { CHARACTERS, readCell, vocabularyOf } from '@hurrow/core/characters';
 import type { Character } from '@hurrow/core/characters';
-import { afterKey, cellOf, completeCell, entryFromCell, offers, pick } from './entry.ts';
+import { afterKey, cellOf, completeCell, entryFromCell, offers, pick, tokenWords } from './entry.ts';
 import type { Entry } from './entry.ts';
 import { draftsOf, dropDraft, keepDraft, readDraft } from './drafts.ts';
 import type { Store } from './drafts.ts';
@@ -45,6 +45,22 @@ describe('a line of the editor, from the keyboard', () => {
       'opposite | subopposite~',
     );
     expect(cellOf(arrangement, typed(EMPTY, 'opp', 'Enter', 'alt', 'Enter', 'Backspace'))).toBe('opposite');
+  });
+
+  test('a state is ruled out by one key, or by typing not before it', () => {
+    expect(cellOf(arrangement, typed(EMPTY, 'opp', 'Enter', '!'))).toBe('not opposite');
+    expect(cellOf(arrangement, typed(EMPTY, 'opp', 'Enter', 'not alt', 'Enter'))).toBe(
+      'opposite | not alternate',
+    );
+    expect(cellOf(arrangement, typed(EMPTY, 'opp', 'Enter', '!', '?'))).toBe('opposite');
+    expect(entryFromCell(arrangement, 'opposite | not alternate').tokens.map((t) => t.freq)).toEqual([
+      'usual',
+      'never',
+    ]);
+    expect(completeCell(arrangement, 'not alt')).toBe('not alternate');
+    expect(tokenWords(arrangement, { state: 'alternate', freq: 'never' }, 'technical')).toBe(
+      'alternate, never',
+    );
   });
 
   test('a question mark that is typed within a word is no key', () => {

@@ -48,6 +48,7 @@ export const rangeValueSchema = record<RangeValue>({
   low: number,
   high: number,
   xhigh: nullOr(number),
+  more: optional(flag),
   entered: text,
 });
 

@@ -1,0 +1,8 @@
+-- A state may be ruled out, and a number may be the least alone.
+alter table statement_state drop constraint statement_state_freq_check;
+alter table statement_state add constraint statement_state_freq_check
+  check (freq in ('usual', 'sometimes', 'rare', 'mistaken_for', 'never'));
+
+-- Open above: low and more. High is then the same as low, and there are no extremes.
+alter table statement_range add column more boolean not null default false;
+alter table statement_range add check (not more or (low = high and xlow is null and xhigh is null));
