@@ -2,6 +2,11 @@ import { DISTANCE_NAMES, ORGANS, SEASON_NAMES } from '../conditions/index.ts';
 import { CHARACTERS } from './vocabulary/index.ts';
 import type { Character } from './types.ts';
 
+const ways = (c: Character): string =>
+  [c.needs, ...(c.orBy ? [c.orBy.needs] : [])]
+    .map((needs) => ['look', ...needs.filter((n) => n !== 'look')].join(' + '))
+    .join(', or ');
+
 const row = (c: Character): string => {
   const nowhere = c.material.length === 0;
   const cells = [
@@ -10,7 +15,7 @@ const row = (c: Character): string => {
     nowhere
       ? ''
       : c.season.map((s) => SEASON_NAMES[s]).join('; ') + (c.onBrownLeaf ? '; on brown leaves kept' : ''),
-    ['look', ...c.needs.filter((n) => n !== 'look')].join(' + '),
+    ways(c),
     nowhere ? '' : DISTANCE_NAMES[c.distance],
     c.wet === 'lost' ? 'lost' : c.wet === 'blurred' ? 'blurred' : '',
   ];

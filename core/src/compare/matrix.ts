@@ -90,7 +90,7 @@ function columnOf(
   const size = values.length ** 2;
   return {
     character,
-    ease: easeOf(character),
+    ease: easeOf(character, conditions.handling),
     expected,
     seen: seenOf(character, list, conditions),
     value,
@@ -124,9 +124,10 @@ export function under(matrix: Matrix, conditions: Conditions): Matrix {
   const gap = gapFor(conditions);
   const columns = matrix.columns.map((c): Column => {
     const seen = seenOf(c.character, matrix.list, conditions);
+    const ease = easeOf(c.character, conditions.handling);
     return gap === matrix.gap
-      ? { ...c, seen }
-      : { ...c, seen, said: new Uint8Array(c.said.length).fill(NOT_WORKED_OUT) };
+      ? { ...c, seen, ease }
+      : { ...c, seen, ease, said: new Uint8Array(c.said.length).fill(NOT_WORKED_OUT) };
   });
   return { list: matrix.list, columns, gap };
 }

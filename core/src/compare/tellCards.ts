@@ -47,7 +47,7 @@ export function tellCards(
     (s, t) =>
       WORSE.indexOf(t.now) - WORSE.indexOf(s.now) ||
       ORDER[s.strength] - ORDER[t.strength] ||
-      easeOf(s.character) - easeOf(t.character),
+      easeOf(s.character, conditions.handling) - easeOf(t.character, conditions.handling),
   );
 }
 

@@ -214,3 +214,30 @@ describe('what a caution forbids', () => {
     expect(visible({ ...subject, forbids: ['taste'] }, felt, at).seen).toBe('yes');
   });
 });
+
+describe('a character that is taken in by one way or another', () => {
+  const hairs = CHARACTERS.find((c) => c.id === 'leaf.hairs');
+  const seenBy = (
+    handling: Conditions['handling'],
+    material: Conditions['material'] = ['leaf'],
+    forbids: string[] = [],
+  ) => {
+    if (!hairs) throw new Error('Leaf hairs');
+    const subject: Subject = { windows: [], persistence: 'evergreen', forbids };
+    return visible(subject, hairs, { ...EVERYTHING_AT_THE_TREE, date: '2026-07-01', handling, material })
+      .seen;
+  };
+
+  test('is seen with a lens or felt, and by neither not', () => {
+    expect(seenBy(['look', 'lens'])).toBe('yes');
+    expect(seenBy(['look', 'touch'])).toBe('yes');
+    expect(seenBy(['look'])).toBe('no');
+  });
+
+  test('is not felt on paper, nor where a caution forbids touch', () => {
+    expect(seenBy(['look', 'touch'], ['photo'])).toBe('no');
+    expect(seenBy(['look', 'lens'], ['photo'])).toBe('partly');
+    expect(seenBy(['look', 'touch'], ['leaf'], ['touch'])).toBe('no');
+    expect(seenBy(['look', 'lens', 'touch'], ['leaf'], ['touch'])).toBe('yes');
+  });
+});

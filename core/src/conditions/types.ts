@@ -105,6 +105,13 @@ export interface Subject {
   readonly reach?: Readonly<Partial<Record<Organ, Distance | 'out'>>>;
 }
 
+/** Another way to take a character in, with how often learners get it wrong so: hairs that are felt instead of seen. */
+export interface OtherWay {
+  readonly needs: readonly Handling[];
+  /** Beta mean and weight. */
+  readonly misread: readonly [mean: number, weight: number];
+}
+
 /** The part of a character definition that decides when it can be seen. */
 export interface Viewing {
   readonly organ: Organ;
@@ -112,6 +119,8 @@ export interface Viewing {
   readonly material: readonly Material[];
   /** Handling needed beside looking; all of them. */
   readonly needs: readonly Handling[];
+  /** What does as well instead of all that it needs. */
+  readonly orBy?: OtherWay;
   /** The farthest class from which the character can be made out. */
   readonly distance: Distance;
   readonly season: readonly Season[];

@@ -129,6 +129,13 @@ function onMaterial(subject: Subject, character: Viewing, material: Material, c:
  * @returns yes, partly, no or unknown, with the reason in words.
  */
 export function visible(subject: Subject, character: Viewing, conditions: Conditions): Visibility {
+  const first = visibleBy(subject, character, conditions);
+  if (!character.orBy || first.seen === 'yes') return first;
+  return better(first, visibleBy(subject, { ...character, needs: character.orBy.needs }, conditions));
+}
+
+/** Can it be seen with all the handling it needs? */
+function visibleBy(subject: Subject, character: Viewing, conditions: Conditions): Visibility {
   const missing = character.needs.find((n) => n !== 'look' && !conditions.handling.includes(n));
   if (missing) return { seen: 'no', reason: `${NEEDS_WORDS[missing]} is not allowed here` };
   const barred = character.needs.find((n) => n !== 'look' && subject.forbids?.includes(n));

@@ -109,6 +109,10 @@ const character = object(
     onBrownLeaf: flag,
     counting: text(600),
     misread: { type: 'array', items: { type: 'number', exclusiveMinimum: 0 }, minItems: 2, maxItems: 2 },
+    orBy: object({
+      needs: list(oneOf(...HANDLINGS), 20),
+      misread: { type: 'array', items: { type: 'number', exclusiveMinimum: 0 }, minItems: 2, maxItems: 2 },
+    }),
     readAs: list(
       object({ state: text(60), as: text(60), weight: { type: 'number', exclusiveMinimum: 0 } }),
       400,
@@ -123,6 +127,7 @@ const character = object(
   'evidenceGroup',
   'wet',
   'onBrownLeaf',
+  'orBy',
   'counting',
   'retired',
   'origin',

@@ -43,4 +43,18 @@ describe('how often a character is missed', () => {
     expect(first('bark.texture')).toBe('leaf.shape');
     expect(first('leaf.shape')).toBe('bark.texture');
   });
+
+  test('goes by the way that can be used: hairs felt are missed more often than hairs seen under a lens', () => {
+    const hairs = character('leaf.hairs');
+    const { orBy } = hairs;
+    if (!orBy) throw new Error('Hairs are felt as well');
+    expect(orBy.misread[0]).toBeGreaterThan(hairs.misread[0]);
+    const [lens, touch] = [easeOf(hairs, ['look', 'lens']), easeOf(hairs, ['look', 'touch'])];
+    expect(touch - lens).toBeCloseTo(orBy.misread[0] - hairs.misread[0]);
+    expect(easeOf(hairs, ['look', 'lens', 'touch'])).toBe(lens);
+    expect(easeOf(hairs)).toBe(lens);
+    expect(
+      easeOf({ ...hairs, missed: { rate: 0.5, weight: 50, base: 'fit' } }, ['look', 'touch']),
+    ).toBeCloseTo(hairs.effort + 1);
+  });
 });

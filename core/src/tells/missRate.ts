@@ -1,4 +1,5 @@
 import type { Character, MissRate, Vocabulary } from '../characters/index.ts';
+import type { Handling } from '../conditions/index.ts';
 
 /**
  * Gives how often learners get a character wrong: the prior of the vocabulary, or what was fitted to a class's own
@@ -29,5 +30,19 @@ export function missRate(c: Character): MissRate {
   return { ...found, rate: Math.max(LEAST, found.rate) };
 }
 
-/** Ease of a character, less is easier: its effort, the handling it needs, and how often it is misread. */
-export const easeOf = (c: Character): number => c.effort + c.needs.length * 0.5 + missRate(c).rate;
+const AS_NEEDED = 0.5;
+
+/**
+ * Ease of a character, less is easier: its effort, the handling it needs, and how often it is misread. Where it can be
+ * taken in by another way, the easier of those that the handling allows counts; a class's own rate is of both.
+ * @param handling what is allowed; null where nothing is said of it, and the first way counts.
+ */
+export function easeOf(c: Character, handling: readonly Handling[] | null = null): number {
+  const first = c.effort + c.needs.length * AS_NEEDED + missRate(c).rate;
+  if (!c.orBy || handling === null) return first;
+  const rate = c.missed?.base === 'fit' ? missRate(c).rate : Math.max(LEAST, c.orBy.misread[0]);
+  const other = c.effort + c.orBy.needs.length * AS_NEEDED + rate;
+  const isAllowed = (needs: readonly Handling[]): boolean => needs.every((n) => handling.includes(n));
+  if (!isAllowed(c.orBy.needs)) return first;
+  return isAllowed(c.needs) ? Math.min(first, other) : other;
+}

@@ -154,7 +154,7 @@ export function comparePair(
   }
   const easeOfId = (id: string): number => {
     const c = vocabulary.get(id);
-    return c ? easeOf(c) : 9;
+    return c ? easeOf(c, conditions.handling) : 9;
   };
   const byEase = (s: { readonly character: string }, t: { readonly character: string }): number =>
     easeOfId(s.character) - easeOfId(t.character);

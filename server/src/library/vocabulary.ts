@@ -31,6 +31,9 @@ export const characterRow = (ws: string, c: Character, ord: number): Record<stri
   wet: c.wet ?? null,
   on_brown_leaf: c.onBrownLeaf ?? false,
   counting: c.counting ?? null,
+  or_needs: c.orBy?.needs ?? null,
+  or_misread_mean: c.orBy?.misread[0] ?? null,
+  or_misread_weight: c.orBy?.misread[1] ?? null,
   misread_mean: c.misread[0],
   misread_weight: c.misread[1],
   origin: 'shipped',
@@ -110,6 +113,9 @@ interface CharacterRow {
   counting: string | null;
   misread_mean: number;
   misread_weight: number;
+  or_needs: Character['needs'] | null;
+  or_misread_mean: number | null;
+  or_misread_weight: number | null;
   states: StateRow[] | null;
   applies: { controller: string; states: string[] }[] | null;
   read_as: ReadAs[] | null;
@@ -161,6 +167,9 @@ const asCharacter = (r: CharacterRow): GlossaryCharacter => ({
   ...(r.wet ? { wet: r.wet } : {}),
   ...(r.on_brown_leaf ? { onBrownLeaf: true } : {}),
   ...(r.counting ? { counting: r.counting } : {}),
+  ...(r.or_needs
+    ? { orBy: { needs: r.or_needs, misread: [r.or_misread_mean ?? 0, r.or_misread_weight ?? 0] } }
+    : {}),
 });
 
 /** The vocabulary in use, in its order; what is retired is left out of everything that is computed. */

@@ -1,4 +1,5 @@
 import { LIVES } from '@hurrow/core/conditions';
+import type { OtherWay } from '@hurrow/core/conditions';
 import { RANKS } from '@hurrow/core/names';
 import { SOURCE_KINDS } from '../../index.ts';
 import type {
@@ -88,6 +89,7 @@ export const glossaryCharacterSchema = record<GlossaryCharacter>({
   season: listOf(seasonSchema),
   wet: optional(oneOf(['lost', 'blurred'])),
   onBrownLeaf: optional(flag),
+  orBy: optional(record<OtherWay>({ needs: listOf(handlingSchema), misread: tupleOf(number, number) })),
 });
 
 export const glossaryWordSchema = record<GlossaryWord>({

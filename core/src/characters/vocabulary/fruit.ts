@@ -161,6 +161,22 @@ export const FRUIT = [
     'even; lopsided',
     cone,
   ),
+  colour(
+    'fruit.seed_colour',
+    'seed color',
+    'color of the seed',
+    'Color of a ripe seed taken out of its fruit or cone, without its wing.',
+    'black #2b2927; brown #7a5a40; red-brown #8d4a30; tan #c8a878; gray #8c908e; white #f2f0ea; orange #d0802e; mottled #a08a6a',
+    { material: ['fruit', 'litter'], needs: ['touch'], distance: 'hand', effort: 4, misread: [0.2, 6] },
+  ),
+  ordered(
+    'fruit.germination',
+    'germination',
+    'when the seed sprouts',
+    'When most seeds that fall come up. It is told, not seen.',
+    'same fall: in the fall they drop; next spring; second spring: a year later; after fire: only after fire',
+    { material: [], effort: 5 },
+  ),
   nominal(
     'fruit.falls',
     'how cones go',

@@ -238,7 +238,7 @@ export const LEAF_FORM = [
     'leaf base',
     'leaf base',
     'Shape of the foot of the blade.',
-    'wedge-shaped; rounded; cordate: heart-shaped; truncate: cut off square',
+    'wedge-shaped; rounded; cordate: heart-shaped; truncate: cut off square; clasping: it clasps the twig',
     broad,
   ),
   nominal(

@@ -38,6 +38,7 @@ export const LEAF_SURFACE = [
     {
       ...broad,
       needs: ['lens'],
+      orBy: { needs: ['touch'], misread: [0.35, 6] },
       wet: 'blurred',
       effort: 3,
       evidenceGroup: 'leaf hairs',

@@ -68,6 +68,20 @@ export const NEEDLE = [
     'smooth; finely toothed',
     { ...needle, ...single, needs: ['lens'], effort: 3, misread: [0.25, 6] },
   ),
+  count(
+    'needle.resin_canals',
+    'resin canals',
+    'resin tubes in a needle',
+    'How many resin canals show where a needle is cut across.',
+    {
+      ...needle,
+      ...single,
+      needs: ['cut', 'lens'],
+      effort: 5,
+      misread: [0.35, 6],
+      counting: 'Cut a needle across in the middle and count the clear dots under a lens.',
+    },
+  ),
   nominal(
     'needle.flexibility',
     'flexibility',

@@ -26,6 +26,14 @@ export const SMELL = [
     'soft; prickly; rough; sticky; smooth',
     { needs: ['touch'], misread: [0.2, 6] },
   ),
+  smell.nominal(
+    'smell.taste',
+    'taste',
+    'taste',
+    'What a bit of leaf or twig tastes of. Nothing is tasted unless the instructor allows it and the plant is known for certain.',
+    'none; sweet; sour; bitter; wintergreen: root beer or wintergreen candy; pepper: hot; puckering: it dries the mouth',
+    { needs: ['taste'], wet: 'blurred', effort: 5, misread: [0.3, 6] },
+  ),
 ];
 
 export const WOOD = [

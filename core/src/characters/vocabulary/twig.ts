@@ -236,7 +236,12 @@ export const TWIG = [
     'bud fuzz',
     'Hairs on the buds.',
     'none: no fuzz; some: a little fuzz; dense: furry; silvery scales; rusty',
-    { needs: ['lens'], effort: 3, misread: [0.3, 6], ...bud },
+    {
+      needs: ['lens'],
+      effort: 3,
+      misread: [0.3, 6],
+      ...bud,
+    },
   ),
   nominal(
     'twig.terminal_bud',
@@ -251,7 +256,7 @@ export const TWIG = [
     'marks beneath the terminal bud',
     'marks under the end bud',
     'What stands just beneath the end bud.',
-    'none; side buds crowded; ring scars; leaf-scar line',
+    'none; side buds crowded; ring scars; leaf-scar line; black dots: tiny black dots',
     { needs: ['lens'], effort: 3, ...bud },
   ),
   nominal(

@@ -6,3 +6,10 @@ alter table statement_state add constraint statement_state_freq_check
 -- Open above: low and more. High is then the same as low, and there are no extremes.
 alter table statement_range add column more boolean not null default false;
 alter table statement_range add check (not more or (low = high and xlow is null and xhigh is null));
+
+-- Another way to take a character in, with its own rate of misreadings: hairs that are felt instead of seen.
+alter table character add column or_needs text[];
+alter table character add column or_misread_mean double precision check (or_misread_mean > 0 and or_misread_mean < 1);
+alter table character add column or_misread_weight double precision check (or_misread_weight > 0);
+alter table character add check (
+  (or_needs is null) = (or_misread_mean is null) and (or_needs is null) = (or_misread_weight is null));

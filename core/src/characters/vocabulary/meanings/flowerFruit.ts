@@ -110,6 +110,11 @@ fruit.texture
 fruit.symmetry
   even: Both sides of the cone match.
   lopsided: One side of the cone is larger than the other.
+fruit.germination
+  same-fall: Seeds come up within weeks of falling.
+  next-spring: Seeds rest through one winter and come up in spring.
+  second-spring: Seeds rest through two winters before they come up.
+  after-fire: Seeds wait in the cone or the ground until a fire.
 fruit.falls
   breaks-apart-on-the-tree: The scales drop one by one and leave a bare spike.
   falls-whole: The cone drops in one piece.

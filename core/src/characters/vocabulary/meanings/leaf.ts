@@ -93,6 +93,7 @@ leaf.base
   rounded: The foot of the blade is a smooth curve.
   cordate: The foot of the blade has two round ears like a heart.
   truncate: The foot of the blade is nearly a straight line.
+  clasping: The foot of the blade reaches round the twig.
 leaf.base_symmetry
   even: Both halves of the blade start at the same place.
   uneven: One half of the blade starts lower than the other.

@@ -18,6 +18,14 @@ smell.touch
   rough: The foliage feels rough.
   sticky: The foliage sticks to the hand.
   smooth: The foliage feels smooth.
+smell.taste
+  none: It has no taste to speak of.
+  sweet: It tastes sweet.
+  sour: It tastes sour like lemon.
+  bitter: It tastes bitter; spit it out.
+  wintergreen: It tastes of root beer or wintergreen candy.
+  pepper: It bites the tongue like pepper.
+  puckering: It dries the mouth like strong tea.
 wood.rings
   clear: The year rings can be counted at a glance.
   faint: The year rings can be counted with care.

@@ -69,6 +69,7 @@ twig.bud_marks_beneath
   side-buds-crowded: Side buds crowd around the end bud.
   ring-scars: Rings run round the twig where earlier bud scales fell.
   leaf-scar-line: A line joins the two leaf scars under the end bud.
+  black-dots: Tiny black dots of resin stand on the twig just under the bud.
 twig.leaf_scar
   narrow-line: The leaf left a thin line.
   crescent: The leaf left a mark like a new moon.
