@@ -10,6 +10,8 @@ export interface DeclaredPair {
   readonly character: string | null;
   readonly text: string | null;
   readonly mnemonic: string | null;
+  /** The one of the two that shows more of the character, where only that is said. */
+  readonly greater: string | null;
 }
 
 /** What is said of the members of a list beside their characters: for comparing, keys and names. */

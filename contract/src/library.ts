@@ -1,5 +1,6 @@
 import type { Life } from '@hurrow/core/conditions';
 import type { Frequency, MergePolicy, Value } from '@hurrow/core/characters';
+import type { NameUse } from '@hurrow/core/names';
 import type { LibraryData } from '@hurrow/core/tells';
 
 export type Rank =
@@ -11,6 +12,7 @@ export interface Name {
   readonly text: string;
   readonly preferred: boolean;
   readonly pronunciation?: string | null;
+  readonly use?: NameUse | null;
 }
 
 export interface TaxonHeader {

@@ -2,6 +2,7 @@ import type { Name, NameKind, Source, StatementRow, TaxonHeader } from './librar
 import type { MergePolicy } from '@hurrow/core/characters';
 import type { Organ, WindowKind } from '@hurrow/core/conditions';
 import type { RecordSize } from '@hurrow/core/measuring';
+import type { NameUse } from '@hurrow/core/names';
 import type { LibraryData } from '@hurrow/core/tells';
 
 export interface Caution {
@@ -56,6 +57,8 @@ export interface PairNote {
   readonly character: string | null;
   readonly text: string | null;
   readonly mnemonic: string | null;
+  /** The one of the two that shows more of the character, where only that is said. */
+  readonly greater: string | null;
 }
 
 export interface Photo {
@@ -126,6 +129,7 @@ export interface SpeciesBody {
     readonly text: string;
     readonly preferred: boolean;
     readonly pronunciation?: string | null;
+    readonly use?: NameUse | null;
   }[];
   readonly prose: readonly Prose[];
   readonly cautions: readonly {
@@ -143,6 +147,8 @@ export interface PairBody {
   readonly character: string | null;
   readonly text: string | null;
   readonly mnemonic: string | null;
+  /** The one that shows more of the character, where only that is said. */
+  readonly greater?: string | null;
 }
 
 export interface SeasonBody {

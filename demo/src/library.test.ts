@@ -4,6 +4,7 @@ import { CHARACTERS, WORDS, disagreements, sameValue, visibilityTable } from '@h
 import type { RangeValue, Value } from '@hurrow/core/characters';
 import { LIBRARY_SCHEMA } from '@hurrow/core/formats';
 import { championPoints } from '@hurrow/core/measuring';
+import { readUse } from '@hurrow/core/names';
 import { questionsAbout } from '@hurrow/core/questions';
 import { costOf } from '@hurrow/core/tells';
 import { demoTables, fullness } from './closest.ts';
@@ -227,7 +228,10 @@ describe('names', () => {
   });
 
   test('synonyms and older families', () => {
-    const synonyms = SPECIES.flatMap((s) => written(s).synonym);
+    const synonyms = SPECIES.flatMap((s) => written(s).synonym).map((line) => readUse(line).text);
+    expect(written('Populus trichocarpa').synonym).toContain('Populus balsamifera (in part)');
+    expect(written('Salix exigua').synonym).toEqual(['Salix interior (in part)']);
+    expect(written('Ulmus pumila').common).toContain('Chinese elm (misused)');
     for (const s of [
       'Alnus alnobetula',
       'Alnus sinuata',

@@ -5,7 +5,7 @@ import type { Value } from '@hurrow/core/characters';
 import { SHIPPED_GROUPS, readTaxa } from '@hurrow/core/groups';
 import type { WrittenTaxon } from '@hurrow/core/groups';
 import { dayOfYear } from '@hurrow/core/conditions';
-import { normalise } from '@hurrow/core/names';
+import { normalise, readUse } from '@hurrow/core/names';
 import { WS, idOf } from './identity.ts';
 import { TAXA_TEXT } from './taxa/index.ts';
 
@@ -120,17 +120,17 @@ function taxonRow(t: WrittenTaxon): Record<string, unknown> {
 function nameRows(t: WrittenTaxon): Record<string, unknown>[] {
   const row = (
     kind: string,
-    text: string,
+    line: string,
     preferred: boolean,
     pronunciation: string | null = null,
   ): Record<string, unknown> => ({
     pronunciation,
     ws: WS,
-    id: idOf('name', `${t.name}/${kind}/${text}`),
+    id: idOf('name', `${t.name}/${kind}/${readUse(line).text}`),
     taxon: taxonId(t.name),
     kind,
-    text,
-    folded: normalise(text),
+    ...readUse(line),
+    folded: normalise(readUse(line).text),
     preferred,
   });
   return [

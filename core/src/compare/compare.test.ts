@@ -2,12 +2,13 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { comparePair, expectedCharacters } from '../tells/index.ts';
 import type { Described } from '../tells/index.ts';
-import { few, july, taxon, vocabulary } from './fixture.ts';
+import { character, few, july, taxon, vocabulary } from './fixture.ts';
 import {
   barred,
   cellAt,
   changesOf,
   checkDeclared,
+  comparativeWords,
   countsOf,
   diagnostic,
   earnings,
@@ -266,6 +267,30 @@ describe('one pair, tell by tell', () => {
     expect(say('bark.texture', white, limber)).toBe('contradicted');
     expect(say('needle.length')).toBe('unsupported');
     expect(say(null)).toBe('unsaid');
+  });
+
+  test('of which one is only said to show more, it tells beside the other alone', () => {
+    const big = taxon('big', { ...NEEDLES, 'needle.length': '40-60 mm', 'bark.texture': 'smooth' });
+    const small = taxon('small', { ...NEEDLES, 'needle.length': '35-55 mm', 'bark.texture': 'smooth' });
+    const bare = taxon('bare', NEEDLES);
+    const say = (c: string, a: Described, b: Described, greater: Described, conditions = july) =>
+      checkDeclared(c, a, b, vocabulary, conditions, greater.id).verdict;
+    expect(say('needle.length', big, small, big)).toBe('beside');
+    expect(say('needle.length', small, big, big)).toBe('beside');
+    expect(say('needle.length', big, small, small)).toBe('contradicted');
+    expect(say('needle.length', big, bare, big)).toBe('beside');
+    expect(say('bark.texture', big, small, small)).toBe('beside');
+    expect(say('needle.length', big, small, big, { ...july, material: ['bark'] })).toBe('not_now');
+    // What the record tells by itself needs no other beside it.
+    expect(say('needle.bundle_count', three, two, three)).toBe('supported');
+    // It never tells a pair: the two stay what their record makes them.
+    expect(
+      comparePair(big, small, vocabulary, july, new Set()).tells.every((t) => t.strength === 'partial'),
+    ).toBe(true);
+    expect([true, false].map((more) => comparativeWords(character('bark.colour'), more))).toEqual([
+      'darker',
+      'paler',
+    ]);
   });
 });
 

@@ -14,4 +14,5 @@ export type { TellCard, Usable } from './tellCards.ts';
 export { applyChange, barred, changesOf, whatIfs } from './whatIf.ts';
 export type { Change, Forbidden, WhatIf } from './whatIf.ts';
 export { checkDeclared } from './declared.ts';
+export { comparativeWords } from './comparative.ts';
 export type { DeclaredVerdict } from './declared.ts';

@@ -1,5 +1,6 @@
 import type { Organ } from '../conditions/index.ts';
 import type { Character, Frequency, MergePolicy } from '../characters/index.ts';
+import type { NameUse } from '../names/index.ts';
 
 /** What a source says of one character of one taxon, as a document holds it. */
 export interface StatementPart {
@@ -40,6 +41,7 @@ export interface NamePart {
   readonly text: string;
   readonly preferred: boolean;
   readonly pronunciation: string | null;
+  readonly use?: NameUse | null;
 }
 
 export interface RootPart {
@@ -141,6 +143,8 @@ export interface PairPart {
   readonly character: string | null;
   readonly text: string | null;
   readonly mnemonic: string | null;
+  /** Name of the one that shows more of the character, where only that is said. */
+  readonly greater?: string | null;
 }
 
 export interface ListPart {

@@ -1,4 +1,4 @@
-import { parseNameList } from '../names/index.ts';
+import { parseNameList, readUse } from '../names/index.ts';
 import type { ListLine } from '../names/index.ts';
 import { writeCsv } from '../csv/index.ts';
 import type { LibraryPart, NamePart, TaxonPart } from './document.ts';
@@ -19,13 +19,13 @@ const namesOf = (line: ListLine): readonly NamePart[] => [
     ? []
     : line.common.split('|').map((text, i): NamePart => ({
         kind: 'common',
-        text: text.trim(),
+        ...readUse(text),
         preferred: i === 0,
         pronunciation: null,
       }))),
   ...line.synonyms.map((text): NamePart => ({
     kind: 'synonym',
-    text,
+    ...readUse(text),
     preferred: false,
     pronunciation: null,
   })),

@@ -33,12 +33,21 @@ export function planPairs(
       refuse(['pairs', i], `${p.a} is paired with itself.`, 'Name two species.');
     if (p.character !== null && !vocabulary.has(p.character))
       refuse(['pairs', i], `There is no character “${p.character}”.`, 'Leave it empty, or add it.');
+    if (
+      p.greater &&
+      (p.character === null || ![normalise(p.a), normalise(p.b)].includes(normalise(p.greater)))
+    )
+      refuse(
+        ['pairs', i],
+        `${p.greater} is said to show more, ${p.character === null ? 'but of no character' : 'but is none of the two'}.`,
+        'Name one of the two and the character, or leave it out.',
+      );
     const old = pairsThere.get(pairKey(p));
     return weigh(
       'pair',
       `${p.a} and ${p.b}`,
-      old && [old.text, old.mnemonic],
-      [p.text, p.mnemonic],
+      old && [old.text, old.mnemonic, old.greater ?? null],
+      [p.text, p.mnemonic, p.greater ?? null],
       p.text ?? '',
     );
   });

@@ -44,7 +44,7 @@ const FIR: Required<TaxonPart> = {
   parents: [{ name: 'Abies', kind: 'classification' }],
   names: [
     { kind: 'common', text: 'grand fir', preferred: true, pronunciation: null },
-    { kind: 'synonym', text: 'Pinus grandis', preferred: false, pronunciation: null },
+    { kind: 'synonym', text: 'Pinus grandis', preferred: false, pronunciation: null, use: 'in_part' },
   ],
   roots: [
     {
@@ -121,6 +121,15 @@ export const LIBRARY: LibraryDocument = {
     FIR,
     { ...blank, name: 'Pinaceae', rank: 'family' },
   ],
-  pairs: [{ a: 'Abies', b: 'Abies grandis', character: 'bark.texture', text: 'Bark.', mnemonic: null }],
+  pairs: [
+    {
+      a: 'Abies',
+      b: 'Abies grandis',
+      character: 'bark.texture',
+      text: 'Bark.',
+      mnemonic: null,
+      greater: 'Abies grandis',
+    },
+  ],
   lists: [{ name: 'First list', members: [{ name: 'Abies grandis', week: 1, label: 'fir 1' }] }],
 };

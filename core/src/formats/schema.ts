@@ -1,6 +1,6 @@
 import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS, LIVES } from '../conditions/index.ts';
 import { FREQUENCIES, KINDS, MERGE_POLICIES } from '../characters/index.ts';
-import { RANKS } from '../names/index.ts';
+import { NAME_USES, RANKS } from '../names/index.ts';
 import { PRESENCES } from '../range/index.ts';
 import { REGION } from './ranges.ts';
 
@@ -152,12 +152,16 @@ const taxon = object(
     checkedOn: orNull(date),
     parents: list(object({ name: NAME, kind: oneOf('classification', 'group', 'hybrid_parent') }), 20),
     names: list(
-      object({
-        kind: oneOf('synonym', 'older_family', 'common'),
-        text: NAME,
-        preferred: flag,
-        pronunciation: orNull(text(120)),
-      }),
+      object(
+        {
+          kind: oneOf('synonym', 'older_family', 'common'),
+          text: NAME,
+          preferred: flag,
+          pronunciation: orNull(text(120)),
+          use: oneOf(...NAME_USES),
+        },
+        'use',
+      ),
       200,
     ),
     roots: list(
@@ -290,13 +294,17 @@ export const LIBRARY_SCHEMA = {
       ),
       taxa: list(taxon, 20_000),
       pairs: list(
-        object({
-          a: NAME,
-          b: NAME,
-          character: orNull(CHARACTER),
-          text: orNull(text(2000)),
-          mnemonic: orNull(text(600)),
-        }),
+        object(
+          {
+            a: NAME,
+            b: NAME,
+            character: orNull(CHARACTER),
+            text: orNull(text(2000)),
+            mnemonic: orNull(text(600)),
+            greater: NAME,
+          },
+          'greater',
+        ),
         50_000,
       ),
       lists: list(

@@ -1,4 +1,7 @@
 export type NameKind = 'accepted' | 'synonym' | 'older_family' | 'common';
+/** A name that is not simply another name of its taxon: it is that of a part of it, or is wrongly used for it. */
+export const NAME_USES = ['in_part', 'misused'] as const;
+export type NameUse = (typeof NAME_USES)[number];
 export type NameRank = 'family' | 'genus' | 'group' | 'species' | 'infraspecies' | 'cultivar' | 'hybrid';
 
 export interface NameEntry {
@@ -6,6 +9,7 @@ export interface NameEntry {
   readonly rank: NameRank;
   readonly kind: NameKind;
   readonly text: string;
+  readonly use?: NameUse | null;
 }
 
 export interface IndexedName extends NameEntry {

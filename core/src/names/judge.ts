@@ -84,8 +84,12 @@ function judgeExact(names: readonly IndexedName[], truth: Truth): Judgement {
       `“${own.text}” is a name of ${others.length + 1} taxa`,
     );
   }
+  if (own.use === 'misused') {
+    return say('doubtful', truth.taxon, own.latin, 0, `“${own.text}” is wrongly used for it`);
+  }
   const outcome = own.kind === 'synonym' ? 'synonym' : own.kind === 'older_family' ? 'older_family' : 'exact';
-  return say(outcome, truth.taxon, own.latin, 0, `matches “${own.text}”`);
+  const part = own.use === 'in_part' ? ', a name of part of it' : '';
+  return say(outcome, truth.taxon, own.latin, 0, `matches “${own.text}”${part}`);
 }
 
 function judgeAbbreviated(names: readonly IndexedName[], truth: Truth): Judgement {

@@ -39,7 +39,7 @@ genus Populus | poplar; cottonwood
 species Populus trichocarpa Torr. & A. Gray ex Hook.
   in Populus
   common: black cottonwood; cottonwood
-  synonym: Populus balsamifera subsp. trichocarpa; Populus balsamifera
+  synonym: Populus balsamifera subsp. trichocarpa; Populus balsamifera (in part)
   prose how_to_tell: Big sticky buds that smell of balsam; long leaves pale and stained with resin beneath.
   form.height: 25-45 (55) m
   form.outline: spreading | rounded | irregular?

@@ -138,6 +138,7 @@ species Pseudotsuga menziesii (Mirb.) Franco
   in Pseudotsuga
   common: Douglas-fir; red fir
   synonym: Pseudotsuga taxifolia
+  prose summary: The trees of this corner are var. glauca, Rocky Mountain Douglas-fir, bluer and smaller in the cone than the coastal variety, with the bracts spread or bent back.
   prose how_to_tell: Sharp-pointed spindle-shaped buds; cones with three-pointed bracts that show beyond the scales.
   form.height: 20-40 (50) m
   form.outline: conical | pyramidal | irregular?
@@ -280,6 +281,7 @@ genus Picea | spruce
 species Picea engelmannii Parry ex Engelm.
   in Picea
   common: Engelmann spruce
+  prose summary: In this corner trees grade toward white spruce; fewer hairs on the twig and rounder, smoother cone scales are signs of it.
   prose how_to_tell: Four-sided needles on rough pegs, sharp but bending; fine hairs on the twig; small papery cones with ragged scales.
   form.height: 25-45 (55) m
   form.outline: narrow-spire | conical

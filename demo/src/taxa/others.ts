@@ -342,7 +342,7 @@ genus Ulmus | elm
 
 species Ulmus pumila L.
   in Ulmus
-  common: Siberian elm; dwarf elm
+  common: Siberian elm; dwarf elm; Chinese elm (misused)
   say: UL-mus PEW-mih-la
   root: pumila | Latin | dwarf; it is not one here | - | contested
   prose how_to_tell: Small elm leaves with a nearly even base and single teeth, so that it breaks the rule for elms; round dark buds along fine grey twigs.

@@ -321,7 +321,7 @@ species Salix scouleriana Barratt ex Hook.
 species Salix exigua Nutt.
   in Salix
   common: coyote willow; sandbar willow; narrowleaf willow
-  synonym: Salix interior
+  synonym: Salix interior (in part)
   say: SAY-liks ek-SIG-yoo-a
   root: exigua | Latin | small, slight | -
   prose how_to_tell: Grey-green ribbons of leaves on reddish canes in thickets along sandbars.

@@ -12,5 +12,3 @@ export {
 export { slowDown } from './limits.ts';
 export type { Limit } from './limits.ts';
 export { SEES_SECTION, needSection } from './sections.ts';
-export { readWorkspace } from './workspace.ts';
-export type { Workspace } from './workspace.ts';

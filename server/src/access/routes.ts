@@ -10,7 +10,7 @@ import { slowDown } from './limits.ts';
 import type { Limit } from './limits.ts';
 import { checkPassphrase, hashPassphrase } from './passphrase.ts';
 import { STAFF_COOKIE, endSession, hashToken, startSession } from './sessions.ts';
-import { readWorkspace } from './workspace.ts';
+import { readWorkspace } from '../workspace/index.ts';
 
 /** Tries of one name from one address, of one name from anywhere, and from one address, which a school may share. */
 const PER_PAIR = { burst: 10, everyMs: 6000 } as const;

@@ -1,7 +1,8 @@
 import { v7 } from 'uuid';
 import type { Section, Site } from '@hurrow/contract';
 import type { ShiftRates } from '@hurrow/core/conditions';
-import { SEES_SECTION, readWorkspace } from '../access/index.ts';
+import { SEES_SECTION } from '../access/index.ts';
+import { readWorkspace } from '../workspace/index.ts';
 import { insertRows, maybe, written } from '../db/index.ts';
 import { conflict, idParam, invalid, notFound } from '../http/index.ts';
 import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';

@@ -7,7 +7,7 @@ import { readCautions, readHeaders, withAncestors } from '../library/index.ts';
 
 const readPairs = (sql: Sql, ws: string, taxa: readonly string[]): Promise<readonly DeclaredPair[]> =>
   sql.query<DeclaredPair>(
-    `select id, a, b, character, text, mnemonic from pair_note
+    `select id, a, b, character, text, mnemonic, greater from pair_note
      where ws = $1 and a = any($2::uuid[]) and b = any($2::uuid[]) order by id`,
     [ws, taxa],
   );

@@ -1,5 +1,6 @@
 import type { DueItem } from '@hurrow/contract';
-import { SEES_SECTION, readWorkspace } from '../access/index.ts';
+import { SEES_SECTION } from '../access/index.ts';
+import { readWorkspace } from '../workspace/index.ts';
 import { recoveryLines } from '../recoveryLines.ts';
 import type { Handlers } from '../http/index.ts';
 import type { Account, Call } from '../http/index.ts';

@@ -83,7 +83,8 @@ async function writePolicies(
 async function writePairs(rec: Recorder, plan: ImportPlan, ids: ReadonlyMap<string, string>): Promise<void> {
   const rows = plan.pairs.map((p) => {
     const [a = '', b = ''] = [ids.get(normalise(p.a)) ?? '', ids.get(normalise(p.b)) ?? ''].sort();
-    return { a, b, character: p.character, text: p.text, mnemonic: p.mnemonic };
+    const greater = p.greater ? (ids.get(normalise(p.greater)) ?? null) : null;
+    return { a, b, character: p.character, text: p.text, mnemonic: p.mnemonic, greater };
   });
   const there = await rec.sql.query<{ id: string; a: string; b: string; character: string | null }>(
     'select id, a, b, character from pair_note where ws = $1 and a = any($2::uuid[])',

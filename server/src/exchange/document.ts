@@ -163,7 +163,7 @@ async function readTaxa(
      where p.ws = $1 order by p.kind, p.ord, n.text collate "C"`,
   );
   const names = await read<NamePart>(
-    `select taxon, kind, text, preferred, pronunciation from name where ws = $1 and kind <> 'accepted'`,
+    `select taxon, kind, text, preferred, pronunciation, use from name where ws = $1 and kind <> 'accepted'`,
   );
   const roots = await read<RootPart>(
     `select n.taxon, n.text as name, r.element, r.language, r.meaning, r.character, r.state, r.contested
@@ -206,7 +206,7 @@ async function readTaxa(
       status: t.status,
       checkedOn: t.checked_on,
       parents: parents.get(t.id) ?? [],
-      names: inNameOrder(names.get(t.id) ?? []),
+      names: inNameOrder((names.get(t.id) ?? []).map(({ use, ...n }) => (use ? { ...n, use } : n))),
       roots: roots.get(t.id) ?? [],
       prose: prose.get(t.id) ?? [],
       cautions: cautions.get(t.id) ?? [],
@@ -246,9 +246,9 @@ export async function readDocument(sql: Sql, ws: string): Promise<LibraryDocumen
     [ws],
   );
   const citation = new Map(sources.map((s) => [s.id, s.citation]));
-  const pairs = await sql.query<PairPart>(
+  const pairRows = await sql.query<PairPart>(
     `select least(a.text collate "C", b.text collate "C") as a, greatest(a.text collate "C", b.text collate "C") as b,
-       p.character, p.text, p.mnemonic
+       p.character, p.text, p.mnemonic, case p.greater when p.a then a.text when p.b then b.text end as greater
      from pair_note p join name a on a.ws = p.ws and a.taxon = p.a and a.kind = 'accepted'
      join name b on b.ws = p.ws and b.taxon = p.b and b.kind = 'accepted' where p.ws = $1 order by 1, 2, 3 nulls first, 4`,
     [ws],
@@ -268,7 +268,7 @@ export async function readDocument(sql: Sql, ws: string): Promise<LibraryDocumen
     })),
     sources: sources.map(({ id: _, ...s }) => s),
     taxa: await readTaxa(sql, ws, characters),
-    pairs,
+    pairs: pairRows.map(({ greater, ...p }) => (greater ? { ...p, greater } : p)),
     lists: await readLists(sql, ws),
   };
 }

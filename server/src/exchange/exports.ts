@@ -11,7 +11,7 @@ import {
   writeTable,
 } from '@hurrow/core/formats';
 import type { LibraryDocument, NameLine, TaxonPart } from '@hurrow/core/formats';
-import { SPECIES_RANKS } from '@hurrow/core/names';
+import { SPECIES_RANKS, writeUse } from '@hurrow/core/names';
 import { describeTaxa } from '@hurrow/core/tells';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -47,7 +47,8 @@ export function nameLines(document: LibraryDocument, list: string | null): reado
       : (document.lists.find((l) => l.name === list)?.members ?? []);
   return members.map((m) => {
     const names = of.get(m.name)?.names ?? [];
-    const text = (kind: string): readonly string[] => names.filter((n) => n.kind === kind).map((n) => n.text);
+    const text = (kind: string): readonly string[] =>
+      names.filter((n) => n.kind === kind).map((n) => writeUse(n.text, n.use));
     return {
       scientific: m.name,
       family: family(m.name),

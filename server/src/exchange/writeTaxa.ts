@@ -66,8 +66,9 @@ async function writeNames(rec: Recorder, taxa: readonly Planned[], ids: Idents):
     folded: string;
     preferred: boolean;
     pronunciation: string | null;
+    use: NamePart['use'];
   }>(
-    'select id, taxon, kind, text, folded, preferred, pronunciation from name where ws = $1 and taxon = any($2::uuid[])',
+    'select id, taxon, kind, text, folded, preferred, pronunciation, use from name where ws = $1 and taxon = any($2::uuid[])',
     [rec.ws, old],
   );
   const roots = await rec.sql.query<{ taxon: string; root: string; name: string }>(
@@ -102,9 +103,10 @@ async function writeNames(rec: Recorder, taxa: readonly Planned[], ids: Idents):
           text: n.text,
           preferred: n.preferred,
           pronunciation: n.pronunciation,
+          use: n.use ?? null,
         }));
     const idByName = new Map<string, string>();
-    const add = (kind: string, n: Pick<NamePart, 'text' | 'preferred' | 'pronunciation'>): void => {
+    const add = (kind: string, n: Pick<NamePart, 'text' | 'preferred' | 'pronunciation' | 'use'>): void => {
       const folded = normalise(n.text);
       const id = own.find((x) => x.kind === kind && x.folded === folded)?.id ?? v7();
       if (!idByName.has(n.text)) idByName.set(n.text, id);
@@ -116,6 +118,7 @@ async function writeNames(rec: Recorder, taxa: readonly Planned[], ids: Idents):
         folded,
         preferred: n.preferred,
         pronunciation: n.pronunciation,
+        use: n.use ?? null,
       });
     };
     add('accepted', {

@@ -9,7 +9,7 @@ import { readHeaders } from './taxa.ts';
 /** Declared look-alikes of a taxon. */
 export async function readPairs(sql: Sql, ws: string, taxon: string): Promise<readonly PairNote[]> {
   const rows = await sql.query<Omit<PairNote, 'other'> & { other: string }>(
-    `select id, case when a = $2 then b else a end as other, character, text, mnemonic from pair_note
+    `select id, case when a = $2 then b else a end as other, character, text, mnemonic, greater from pair_note
      where ws = $1 and (a = $2 or b = $2) order by id`,
     [ws, taxon],
   );
@@ -29,7 +29,18 @@ export async function putPair(call: CallOf<'pairPut'>): Promise<ReplyOf<'pairPut
   const { body } = call;
   const { ws } = call.who;
   const [a, b] = body.a < body.b ? [body.a, body.b] : [body.b, body.a];
-  const said = { character: body.character, text: body.text || null, mnemonic: body.mnemonic || null };
+  const said = {
+    character: body.character,
+    text: body.text || null,
+    mnemonic: body.mnemonic || null,
+    greater: body.greater ?? null,
+  };
+  if (said.greater !== null && (said.character === null || (said.greater !== a && said.greater !== b))) {
+    throw invalid('The one that shows more is one of the two, and shows more of a character.', {
+      field: 'greater',
+      remedy: 'Choose the character and one of the two.',
+    });
+  }
   const id = await call.app.db.transaction(async (tx) => {
     const known = await tx.query<{ id: string }>('select id from taxon where ws = $1 and id in ($2, $3)', [
       ws,
@@ -55,8 +66,8 @@ export async function putPair(call: CallOf<'pairPut'>): Promise<ReplyOf<'pairPut
     );
     if (had) {
       await tx.query(
-        'update pair_note set character = $3, text = $4, mnemonic = $5 where ws = $1 and id = $2',
-        [ws, had.id, said.character, said.text, said.mnemonic],
+        'update pair_note set character = $3, text = $4, mnemonic = $5, greater = $6 where ws = $1 and id = $2',
+        [ws, had.id, said.character, said.text, said.mnemonic, said.greater],
       );
       return had.id;
     }

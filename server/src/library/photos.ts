@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 import { v7 } from 'uuid';
 import type { Photo } from '@hurrow/contract';
+import { readWorkspace } from '../workspace/index.ts';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, invalid, notFound } from '../http/index.ts';
@@ -111,6 +112,13 @@ export async function readPhoto(call: CallOf<'photo'>): Promise<ReplyOf<'photo'>
 
 export async function changePhoto(call: CallOf<'photoChange'>): Promise<ReplyOf<'photoChange'>> {
   const { body } = call;
+  const today = (await readWorkspace(call.app.db, call.app.clock()))?.today;
+  if (body.takenOn !== null && today !== undefined && body.takenOn > today) {
+    throw invalid(`The photograph would be taken on ${body.takenOn}, and today is ${today}.`, {
+      field: 'takenOn',
+      remedy: 'Write the day it was taken, or leave it empty.',
+    });
+  }
   const rows = await call.app.db.query(
     'update photo set organ = $3, taken_on = $4, credit = $5 where ws = $1 and id = $2 returning id',
     [call.who.ws, idParam(call, 'id'), body.organ, body.takenOn, body.credit || null],

@@ -459,6 +459,13 @@ describe('look-alikes and answered questions', () => {
       { other: { scientific: 'Abies lasiocarpa' }, mnemonic: 'Grand lies flat.' },
     ]);
     expect(seen(await profile(id('lasiocarpa')))).toMatchObject([{ other: { scientific: 'Abies grandis' } }]);
+    const greater = await pair('grandis', 'lasiocarpa', { greater: id('grandis') });
+    expect(greater.body.id).toBe(made.body.id);
+    expect(seen(await profile(id('lasiocarpa')))).toMatchObject([{ greater: id('grandis') }]);
+    for (const wrong of [{ greater: id('flexilis') }, { greater: id('grandis'), character: null }]) {
+      const refused = await pair('grandis', 'lasiocarpa', wrong);
+      expect([refused.status, (refused.body as { field?: string }).field]).toEqual([422, 'greater']);
+    }
     expect((await pair('grandis', 'grandis')).status).toBe(422);
     const strange = await owner.call('PUT', '/api/pairs', {
       a: id('grandis'),
@@ -505,6 +512,12 @@ describe('photographs', () => {
       credit: 'the school',
     });
     expect(put.status).toBe(204);
+    const ahead = await owner.call('PUT', `/api/photos/${added.body.id}`, {
+      organ: 'bark',
+      takenOn: '2027-09-12',
+      credit: null,
+    });
+    expect([ahead.status, ahead.body.field]).toEqual([422, 'takenOn']);
     expect((await profile(id('grandis'))).photos).toMatchObject([
       { organ: 'bark', takenOn: '2026-09-12', credit: 'the school' },
     ]);

@@ -85,8 +85,8 @@ async function writeNames(
   }
   await tx.query('delete from name where ws = $1 and taxon = $2', [ws, taxon]);
   const rows = [
-    { kind: 'accepted', text: scientific, preferred: true, pronunciation: said },
-    ...names.map((n) => ({ ...n, pronunciation: n.pronunciation || null })),
+    { kind: 'accepted', text: scientific, preferred: true, pronunciation: said, use: null },
+    ...names.map((n) => ({ ...n, pronunciation: n.pronunciation || null, use: n.use ?? null })),
   ].map((n) => ({ ws, id: v7(), taxon, folded: normalise(n.text), ...n }));
   await insertRows(tx, 'name', rows);
   return new Map(rows.map((r) => [r.text, r.id]));

@@ -58,7 +58,7 @@ export async function withAncestors(
 
 export async function readNames(sql: Sql, ws: string, taxon: string): Promise<readonly Name[]> {
   return sql.query<Name>(
-    `select kind, text, preferred, pronunciation from name where ws = $1 and taxon = $2
+    `select kind, text, preferred, pronunciation, use from name where ws = $1 and taxon = $2
      order by array_position(array['accepted','common','synonym','older_family'], kind), preferred desc, text`,
     [ws, taxon],
   );
@@ -123,7 +123,7 @@ export const readNameIndex = (sql: Sql, ws: string): Promise<NameIndex> =>
 
 async function readNamesFromTables(sql: Sql, ws: string): Promise<NameIndex> {
   const rows = await sql.query<{ taxon: string; rank: Rank; kind: NameKind; text: string }>(
-    'select n.taxon, t.rank, n.kind, n.text from name n join taxon t on t.ws = n.ws and t.id = n.taxon where n.ws = $1 order by n.id',
+    'select n.taxon, t.rank, n.kind, n.text, n.use from name n join taxon t on t.ws = n.ws and t.id = n.taxon where n.ws = $1 order by n.id',
     [ws],
   );
   return nameIndex(rows.map((r) => ({ ...r, rank: RANKS.find((k) => k === r.rank) ?? 'group' })));

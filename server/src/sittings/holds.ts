@@ -1,7 +1,7 @@
 import type { Hold, Holds } from '@hurrow/contract';
 import { HOLD_DAYS, stationHolds } from '@hurrow/core/quizzes';
 import type { OtherSitting, RunState } from '@hurrow/core/quizzes';
-import { readWorkspace } from '../access/index.ts';
+import { readWorkspace } from '../workspace/index.ts';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, invalid } from '../http/index.ts';

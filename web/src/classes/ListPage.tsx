@@ -7,7 +7,7 @@ import Select from 'antd/es/select';
 import type { ListDetail, ListMember, TaxonPlace } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useGo, useMayTeach } from '../app/index.ts';
-import { AppLink, DataTable, Loaded, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { AppLink, DataTable, Loaded, PageHead, ProblemNote, TaxonName, counted } from '../parts/index.ts';
 import { addMember, bodyOf, dropMember, editOf, setMember, weekTyped } from './listEdit.ts';
 import type { ListEdit } from './listEdit.ts';
 import './classes.css';
@@ -200,7 +200,7 @@ function List({ list }: { list: ListDetail }) {
               ) : m.own === 0 ? (
                 <span className="quiet">nothing yet</span>
               ) : (
-                <span className="number">{m.own} characters</span>
+                <span className="number">{counted(m.own, 'character')}</span>
               ),
           },
         ]}

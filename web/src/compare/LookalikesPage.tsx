@@ -2,7 +2,15 @@ import { useCallback, useMemo } from 'react';
 import Button from 'antd/es/button';
 import type { DeclaredPair, TaxonHeader } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
-import { STANDINGS, cellAt, checkDeclared, tellCards, tellSentence, usable } from '@hurrow/core/compare';
+import {
+  STANDINGS,
+  cellAt,
+  checkDeclared,
+  comparativeWords,
+  tellCards,
+  tellSentence,
+  usable,
+} from '@hurrow/core/compare';
 import type { DeclaredVerdict, PairCell, PairTable } from '@hurrow/core/compare';
 import { useWrite } from '../api/index.ts';
 import { layOnly, useGo, useMayTeach } from '../app/index.ts';
@@ -16,6 +24,7 @@ import type { Compared } from './useCompared.ts';
 
 const VERDICT: Readonly<Record<DeclaredVerdict, { words: string; tone: string }>> = {
   supported: { words: 'supported', tone: 'spruce' },
+  beside: { words: 'only side by side', tone: 'larch' },
   not_now: { words: 'out of season or reach now', tone: 'larch' },
   unsupported: { words: 'unsupported', tone: 'larch' },
   contradicted: { words: 'contradicted', tone: 'cherry' },
@@ -66,7 +75,7 @@ function Pairs({ compared: c }: { compared: Compared }) {
         a,
         b,
         cell: cellOf(a.id, b.id),
-        ...checkDeclared(pair.character, x, y, vocabulary, conditions),
+        ...checkDeclared(pair.character, x, y, vocabulary, conditions, pair.greater),
       },
     ];
   });
@@ -111,6 +120,11 @@ function Pairs({ compared: c }: { compared: Compared }) {
     const found = id === null ? undefined : vocabulary.get(id);
     return found ? characterWords(found, wording.words) : 'no character named';
   };
+  const comparedWords = ({ pair, a, b }: Declared): string => {
+    const found = pair.character === null ? undefined : vocabulary.get(pair.character);
+    if (!found || pair.greater === null) return '';
+    return `${comparativeWords(found, true)} in ${(pair.greater === a.id ? a : b).scientific}`;
+  };
   const standing = (cell: PairCell | undefined) =>
     cell ? (
       <span className={`tag ${STANDING[cell.standing].tone}`}>{STANDING[cell.standing].words}</span>
@@ -125,7 +139,7 @@ function Pairs({ compared: c }: { compared: Compared }) {
         plain={(r) => ({
           a: r.a.scientific,
           b: r.b.scientific,
-          by: words(r.pair.character),
+          by: [words(r.pair.character), comparedWords(r)].filter((t) => t !== '').join(': '),
           verdict: VERDICT[r.verdict].words,
           reason: r.reason,
           text: r.pair.text,
@@ -135,7 +149,16 @@ function Pairs({ compared: c }: { compared: Compared }) {
         empty={<Nothing title="No look-alike is declared">Name one on the page of a species.</Nothing>}
         columns={[
           { title: 'Pair', width: 260, render: (_, r) => both(r.a, r.b) },
-          { title: 'Told by', width: 160, render: (_, r) => words(r.pair.character) },
+          {
+            title: 'Told by',
+            width: 160,
+            render: (_, r) => (
+              <>
+                {words(r.pair.character)}
+                <div className="quiet">{comparedWords(r)}</div>
+              </>
+            ),
+          },
           {
             title: 'Held against the record',
             width: 190,

@@ -10,7 +10,7 @@ import { ORGANS } from '@hurrow/core/conditions';
 import type { Organ } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
 import { ORGAN_LABELS, useMayTeach, useView } from '../app/index.ts';
-import { Loaded, Nothing, PageHead, saveCsv } from '../parts/index.ts';
+import { Loaded, Nothing, PageHead, counted, saveCsv } from '../parts/index.ts';
 import { SpeciesNav } from '../species/index.ts';
 import { CharacterEditor } from './CharacterEditor.tsx';
 import { Line } from './Line.tsx';
@@ -115,8 +115,8 @@ function Found({ glossary }: { glossary: Glossary }) {
           retired too
         </Checkbox>
         <span className="quiet number" role="status">
-          {lines.filter((l) => l.kind === 'character').length} characters,{' '}
-          {lines.filter((l) => l.kind === 'state').length} states
+          {counted(lines.filter((l) => l.kind === 'character').length, 'character')},{' '}
+          {counted(lines.filter((l) => l.kind === 'state').length, 'state')}
         </span>
         <span className="spring" />
         {mayEdit ? <Button onClick={() => setAdding(true)}>Add a character</Button> : null}

@@ -6,6 +6,7 @@ import Table from 'antd/es/table';
 import type { ColumnsType } from 'antd/es/table';
 import { saveCsv } from './csv.ts';
 import type { CsvRow } from './csv.ts';
+import { counted } from './counted.ts';
 
 interface Props<T> {
   readonly label: string;
@@ -21,8 +22,6 @@ interface Props<T> {
 }
 
 const PAGE = 100;
-
-const counted = (n: number): string => `${n} ${n === 1 ? 'row' : 'rows'}`;
 
 /** A table that sorts, filters by text and exports what it shows. */
 export function DataTable<T extends object>({
@@ -61,7 +60,9 @@ export function DataTable<T extends object>({
           className="table-filter"
         />
         <span className="quiet number" role="status">
-          {shown.length === rows.length ? counted(rows.length) : `${shown.length} of ${counted(rows.length)}`}
+          {shown.length === rows.length
+            ? counted(rows.length, 'row')
+            : `${shown.length} of ${counted(rows.length, 'row')}`}
         </span>
         <span className="spring" />
         {tools}

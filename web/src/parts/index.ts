@@ -11,3 +11,4 @@ export { pressState } from './press.ts';
 export { NewPassphrase } from './NewPassphrase.tsx';
 export { SketchView } from './SketchView.tsx';
 export { saveCsv, toCsv } from './csv.ts';
+export { counted } from './counted.ts';

@@ -1,17 +1,19 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import Popconfirm from 'antd/es/popconfirm';
-import type { SpeciesProfile } from '@hurrow/contract';
+import type { PairNote, SpeciesProfile } from '@hurrow/contract';
 import { characterWords, valueWords } from '@hurrow/core/characters';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import { useWrite } from '../api/index.ts';
 import { AppLink, Latin } from '../parts/index.ts';
 import { PairEditor } from './PairEditor.tsx';
+import { comparativeWords } from '@hurrow/core/compare';
 import type { DeclaredVerdict } from '@hurrow/core/compare';
 import type { Lookalike } from './lookalikes.ts';
 
 const VERDICT: Readonly<Record<DeclaredVerdict, { words: string; tone: string }>> = {
   supported: { words: 'holds', tone: 'spruce' },
+  beside: { words: 'only side by side', tone: 'larch' },
   not_now: { words: 'not now', tone: 'larch' },
   unsupported: { words: 'not proven', tone: 'larch' },
   contradicted: { words: 'contradicted', tone: 'cherry' },
@@ -65,6 +67,26 @@ function Tells({
   );
 }
 
+/** What one of the two shows more of: “bark color: darker here”. */
+function Comparative({
+  note,
+  vocabulary,
+  wording,
+}: {
+  note: PairNote;
+  vocabulary: Vocabulary;
+  wording: Wording;
+}) {
+  const character = note.character === null ? undefined : vocabulary.get(note.character);
+  if (!character || note.greater === null) return null;
+  return (
+    <p>
+      <b>{characterWords(character, wording.words)}</b>:{' '}
+      {comparativeWords(character, note.greater !== note.other.id)} here, beside the other
+    </p>
+  );
+}
+
 /** Look-alikes with what parts them now: declared ones with their verdict, then the closest of the list. */
 export function Lookalikes({
   profile,
@@ -107,6 +129,7 @@ export function Lookalikes({
             ) : null}{' '}
             <AppLink to={`/species/${profile.header.id}?beside=${l.other.id}`}>side by side</AppLink>
           </div>
+          {l.note ? <Comparative note={l.note} vocabulary={vocabulary} wording={wording} /> : null}
           {l.note?.text ? <p>{l.note.text}</p> : null}
           {l.note?.mnemonic ? <p className="mnemonic">{l.note.mnemonic}</p> : null}
           <Tells alike={l} vocabulary={vocabulary} wording={wording} />

@@ -3,6 +3,7 @@ import { championPoints } from '@hurrow/core/measuring';
 import type { SpeciesProfile } from '@hurrow/contract';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import { stateWords } from '@hurrow/core/characters';
+import type { NameUse } from '@hurrow/core/names';
 import { AppLink, Latin, TaxonName } from '../parts/index.ts';
 import { FORBIDDEN, HAZARD_LABELS, TOPIC_LABELS } from './topics.ts';
 
@@ -43,6 +44,12 @@ export function Prose({ profile, topics }: { profile: SpeciesProfile; topics: re
   );
 }
 
+/** What is said behind a name that is not simply another one. */
+const USED: Readonly<Record<NameUse, string>> = {
+  in_part: 'synonym in part',
+  misused: 'wrongly used for it',
+};
+
 /** Names beside the accepted one: common, synonyms, older families, and with whom a common name is shared. */
 export function Names({ profile }: { profile: SpeciesProfile }) {
   const said = profile.names.find((n) => n.kind === 'accepted')?.pronunciation;
@@ -57,6 +64,7 @@ export function Names({ profile }: { profile: SpeciesProfile }) {
           return (
             <li key={n.text}>
               {n.text}
+              {n.use ? <span className="quiet"> {USED[n.use]}</span> : null}
               {n.pronunciation ? <span className="quiet"> (said {n.pronunciation})</span> : null}
               {shared ? (
                 <span className="quiet">
@@ -77,7 +85,7 @@ export function Names({ profile }: { profile: SpeciesProfile }) {
         })}
         {of('synonym').map((n) => (
           <li key={n.text}>
-            <Latin name={n.text} /> <span className="quiet">synonym</span>
+            <Latin name={n.text} /> <span className="quiet">{n.use ? USED[n.use] : 'synonym'}</span>
           </li>
         ))}
         {of('older_family').map((n) => (

@@ -5,6 +5,7 @@ import Select from 'antd/es/select';
 import type { PairNote, Rank, SpeciesProfile } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
+import { comparativeWords } from '@hurrow/core/compare';
 import { useRead, useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
@@ -27,13 +28,24 @@ export function PairEditor({
   const [other, setOther] = useState<string | null>(note?.other.id ?? null);
   const [character, setCharacter] = useState<string | null>(note?.character ?? null);
   const [text, setText] = useState(note?.text ?? '');
+  const [greater, setGreater] = useState<string | null>(note?.greater ?? null);
   const [mnemonic, setMnemonic] = useState(note?.mnemonic ?? '');
+  const shown = character === null ? undefined : vocabulary.get(character);
   const taxa = useRead('taxa').data ?? [];
   const put = useWrite('pairPut');
   const save = (): void => {
     if (other === null) return;
     put.mutate(
-      { body: { a: profile.header.id, b: other, character, text, mnemonic } },
+      {
+        body: {
+          a: profile.header.id,
+          b: other,
+          character,
+          text,
+          mnemonic,
+          greater: character === null ? null : greater,
+        },
+      },
       { onSuccess: onClose },
     );
   };
@@ -78,6 +90,21 @@ export function PairEditor({
             onChange={(c: string | undefined) => setCharacter(c ?? null)}
           />
         </div>
+        {shown && other !== null ? (
+          <div className="field">
+            <label htmlFor="pair-greater">Beside the other, it is here</label>
+            <Select
+              id="pair-greater"
+              value={greater === null ? 'none' : greater === other ? 'less' : 'more'}
+              options={[
+                { value: 'none', label: 'not compared: what is recorded tells' },
+                { value: 'more', label: comparativeWords(shown, true) },
+                { value: 'less', label: comparativeWords(shown, false) },
+              ]}
+              onChange={(v) => setGreater(v === 'none' ? null : v === 'more' ? profile.header.id : other)}
+            />
+          </div>
+        ) : null}
         <div className="field">
           <label htmlFor="pair-text">In a sentence</label>
           <Input.TextArea

@@ -8,7 +8,7 @@ import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { ORGANS } from '@hurrow/core/conditions';
 import { problemOf, useRead, useWrite } from '../api/index.ts';
 import { ORGAN_LABELS, useMayTeach, useView, useVocabulary } from '../app/index.ts';
-import { AppLink, Loaded, Nothing, PageHead, ProblemNote, saveCsv } from '../parts/index.ts';
+import { AppLink, Loaded, Nothing, PageHead, ProblemNote, counted, saveCsv } from '../parts/index.ts';
 import { CellNote } from './CellNote.tsx';
 import { ListPicker } from './ListPicker.tsx';
 import { PastePanel } from './PastePanel.tsx';
@@ -157,7 +157,7 @@ function Table({
           onChange={(e) => setColumnFilter(e.target.value)}
         />
         <span className="quiet number" role="status">
-          {rows.length} species, {columns.length} characters
+          {rows.length} species, {counted(columns.length, 'character')}
           {undo.isSuccess && !undo.isPending ? `, ${undo.data.statements} undone` : ''}
         </span>
         <span className="spring" />

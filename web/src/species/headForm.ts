@@ -2,6 +2,7 @@ import type { SpeciesBody, SpeciesProfile } from '@hurrow/contract';
 import { parseLength } from '@hurrow/core/measuring';
 import { showLength } from '@hurrow/core/measuring';
 import type { UnitSystem } from '@hurrow/core/measuring';
+import { readUse, writeUse } from '@hurrow/core/names';
 
 /** The head of a species as it stands in the form: texts as they are typed. */
 export interface HeadForm {
@@ -43,10 +44,10 @@ export function formOf(profile: SpeciesProfile, units: UnitSystem): HeadForm {
     status: profile.status,
     parents: profile.parents,
     common: of('common')
-      .map((n) => (n.pronunciation ? `${n.text} [${n.pronunciation}]` : n.text))
+      .map((n) => `${writeUse(n.text, n.use)}${n.pronunciation ? ` [${n.pronunciation}]` : ''}`)
       .join('\n'),
     synonyms: of('synonym')
-      .map((n) => n.text)
+      .map((n) => writeUse(n.text, n.use))
       .join('\n'),
     olderFamilies: of('older_family')
       .map((n) => n.text)
@@ -99,12 +100,16 @@ export function readForm(form: HeadForm): ReadForm {
       const m = /^(.*?)\s*\[([^\]]+)\]$/.exec(line);
       return {
         kind: 'common' as const,
-        text: m?.[1] ?? line,
+        ...readUse(m?.[1] ?? line),
         preferred: i === 0,
         pronunciation: m?.[2] ?? null,
       };
     }),
-    ...linesOf(form.synonyms).map((text) => ({ kind: 'synonym' as const, text, preferred: false })),
+    ...linesOf(form.synonyms).map((line) => ({
+      kind: 'synonym' as const,
+      ...readUse(line),
+      preferred: false,
+    })),
     ...linesOf(form.olderFamilies).map((text) => ({ kind: 'older_family' as const, text, preferred: false })),
   ];
   return {

@@ -93,6 +93,7 @@ describe('look-alikes of a species', () => {
       character: 'form.leader',
       text: null,
       mnemonic: null,
+      greater: null,
     };
     const found = lookalikesOf(taxon('grandis'), [note], list, vocabulary, july, 3);
     expect(found.map((l) => l.other.id)).toEqual(['spruce', 'alpine', 'stranger']);
@@ -108,6 +109,7 @@ describe('look-alikes of a species', () => {
       character: null,
       text: 'leader',
       mnemonic: null,
+      greater: null,
     };
     const [only, ...rest] = lookalikesOf(taxon('grandis'), [note], null, vocabulary, july, 3);
     expect([only?.report, only?.declared, rest.length]).toEqual([null, null, 0]);

@@ -67,7 +67,9 @@ export function lookalikesOf(
       other: note.other,
       note,
       report: report(note.other.id),
-      declared: other ? checkDeclared(note.character, own, other, vocabulary, conditions) : null,
+      declared: other
+        ? checkDeclared(note.character, own, other, vocabulary, conditions, note.greater)
+        : null,
     };
   });
   const named = new Set([own.id, ...notes.map((n) => n.other.id)]);

@@ -11,6 +11,7 @@ export const declaredPairSchema = record<DeclaredPair>({
   character: nullOr(text),
   text: nullOr(text),
   mnemonic: nullOr(text),
+  greater: nullOr(text),
 });
 
 export const listLoreSchema = record<ListLore>({

@@ -1,3 +1,4 @@
+import { NAME_USES } from '@hurrow/core/names';
 import { AUDIENCES } from '../../index.ts';
 import type {
   Name,
@@ -50,6 +51,7 @@ export const nameSchema = record<Name>({
   text: text,
   preferred: flag,
   pronunciation: optional(nullOr(text)),
+  use: optional(nullOr(oneOf(NAME_USES))),
 });
 
 export const sharedNameSchema = record<SharedName>({ text: text, with: listOf(taxonHeaderSchema) });
@@ -78,6 +80,7 @@ export const pairNoteSchema = record<PairNote>({
   character: nullOr(text),
   text: nullOr(text),
   mnemonic: nullOr(text),
+  greater: nullOr(text),
 });
 
 export const recordTreeSchema = record<RecordTree>({

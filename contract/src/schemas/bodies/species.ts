@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { HANDLINGS, HAZARDS, ORGANS, WINDOW_KINDS } from '@hurrow/core/conditions';
+import { NAME_USES } from '@hurrow/core/names';
 import { AUDIENCES, PROSE_TOPICS } from '../../index.ts';
 import type {
   NameRoot,
@@ -66,6 +67,7 @@ export const speciesBody = record<SpeciesBody>({
       text: words(160),
       preferred: withDefault(flag, false),
       pronunciation: note(120),
+      use: optional(nullOr(oneOf(NAME_USES))),
     }),
     0,
     60,
@@ -112,6 +114,7 @@ export const pairBody = record<PairBody>({
   character: nullOr(typedText(60)),
   text: noteOrNull(600),
   mnemonic: noteOrNull(300),
+  greater: optional(nullOr(id)),
 });
 
 export const photoBody = record<PhotoBody>({

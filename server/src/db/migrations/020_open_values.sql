@@ -13,3 +13,10 @@ alter table character add column or_misread_mean double precision check (or_misr
 alter table character add column or_misread_weight double precision check (or_misread_weight > 0);
 alter table character add check (
   (or_needs is null) = (or_misread_mean is null) and (or_needs is null) = (or_misread_weight is null));
+
+-- A name may be that of a part of the taxon alone, or be wrongly used for it.
+alter table name add column use text check (use in ('in_part', 'misused'));
+
+-- Of a pair, the one that shows more of the character: larger, darker, flakier than the other. No number says how much.
+alter table pair_note add column greater uuid;
+alter table pair_note add check (greater is null or (character is not null and (greater = a or greater = b)));

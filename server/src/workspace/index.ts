@@ -1,0 +1,2 @@
+export { readWorkspace } from './workspace.ts';
+export type { Workspace } from './workspace.ts';
