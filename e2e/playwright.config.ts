@@ -29,6 +29,6 @@ export default defineConfig({
     cwd: '..',
     env: { PORT: String(PORT) },
     url: `http://localhost:${PORT}/api/health`,
-    timeout: 60_000,
+    timeout: 300_000,
   },
 });

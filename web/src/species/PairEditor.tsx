@@ -31,6 +31,8 @@ export function PairEditor({
   const [greater, setGreater] = useState<string | null>(note?.greater ?? null);
   const [mnemonic, setMnemonic] = useState(note?.mnemonic ?? '');
   const shown = character === null ? undefined : vocabulary.get(character);
+  // A pair that is named already is changed where it stands, so that nothing said of it is written over unseen.
+  const taken = new Set([profile.header.id, ...profile.pairs.map((p) => p.other.id)]);
   const taxa = useRead('taxa').data ?? [];
   const put = useWrite('pairPut');
   const save = (): void => {
@@ -68,7 +70,7 @@ export function PairEditor({
             value={other}
             disabled={note !== null}
             options={taxa
-              .filter((c) => c.id !== profile.header.id && NAMED.includes(c.rank))
+              .filter((c) => NAMED.includes(c.rank) && (c.id === other || !taken.has(c.id)))
               .map((c) => ({
                 value: c.id,
                 label: c.common ? `${c.scientific} (${c.common})` : c.scientific,

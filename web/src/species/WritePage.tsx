@@ -114,9 +114,9 @@ function Lines({
         </span>
         <span className="spring" />
         <span className="quiet">
-          type and <kbd>Enter</kbd> picks a state · <kbd>?</kbd> sometimes, again rare · <kbd>~</kbd> mistaken
-          for · <kbd>-</kbd> does not apply · <kbd>↑</kbd> <kbd>↓</kbd> between lines · <kbd>Esc</kbd> as it
-          was
+          type and <kbd>Enter</kbd> picks a state · <kbd>?</kbd> sometimes, again rare · <kbd>!</kbd> never ·{' '}
+          <kbd>~</kbd> mistaken for · <kbd>-</kbd> does not apply · <kbd>↑</kbd> <kbd>↓</kbd> between lines ·{' '}
+          <kbd>Esc</kbd> as it was
         </span>
       </div>
       <div className="profile writing">
