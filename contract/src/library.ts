@@ -91,6 +91,8 @@ export interface BatchEntry {
   readonly character: string;
   readonly source: string;
   readonly value: EnteredStatement | null;
+  /** The stage of life it is said of; absent or null where it is said of none. */
+  readonly life?: Life | null;
   /** The version read, or null where nothing stood. */
   readonly version: number | null;
 }
@@ -118,6 +120,8 @@ export interface StatementBody {
   readonly character: string;
   readonly source: string;
   readonly value: EnteredStatement;
+  /** The stage of life it is said of; absent or null where it is said of none. */
+  readonly life?: Life | null;
   readonly note?: string | null;
 }
 

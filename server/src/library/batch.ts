@@ -91,6 +91,7 @@ async function putBack(
         taxon: change.after.taxon,
         character: change.after.character,
         source: change.after.source,
+        life: change.after.life ?? null,
         value: change.before ? asEntered(change.before.value) : null,
         version: change.after.version,
       },
@@ -114,8 +115,8 @@ async function refuseReplaced(tx: Sql, ws: string, before: StatementRow): Promis
   const other = await maybe<{ id: string }>(
     tx,
     `select id from statement where ws = $1 and taxon = $2 and character = $3 and source = $4 and id <> $5
-       and life is null and retracted_at is null`,
-    [ws, before.taxon, before.character, before.source, before.id],
+       and life is not distinct from $6::text and retracted_at is null`,
+    [ws, before.taxon, before.character, before.source, before.id, before.life ?? null],
   );
   if (!other) return;
   throw stale('The source has said something else since; it is not undone.', {

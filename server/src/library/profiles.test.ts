@@ -81,6 +81,45 @@ describe('what leaves something open', () => {
 });
 
 describe('what is said of a stage of life', () => {
+  test('is recorded beside what is said of none, changed and undone by itself', async () => {
+    const body = (value: unknown, life?: string) => ({
+      taxon: id('flexilis'),
+      character: 'bark.colour',
+      source: id('own'),
+      value,
+      ...(life ? { life } : {}),
+    });
+    const grown = await owner.call<StatementRow>('POST', '/api/statements', body(states('grey')));
+    const young = await owner.call<StatementRow>('POST', '/api/statements', body(states('white'), 'young'));
+    expect([grown.status, young.status, young.body.life]).toEqual([201, 201, 'young']);
+    const twice = await owner.call('POST', '/api/statements', body(states('brown'), 'young'));
+    expect([twice.status, twice.body.field]).toEqual([409, 'source']);
+    const changed = await owner.call<StatementRow>(
+      'PUT',
+      `/api/statements/${young.body.id}`,
+      { value: states('cream') },
+      { version: young.body.version },
+    );
+    expect(changed.status).toBe(200);
+    const said = async (): Promise<readonly (readonly [string, unknown])[]> =>
+      (await profile(id('flexilis'))).statements
+        .filter((s) => s.taxon === id('flexilis') && s.character === 'bark.colour')
+        .map((s) => [s.life ?? 'none', s.value] as const)
+        .sort(([a], [b]) => (a < b ? -1 : 1));
+    expect(await said()).toEqual([
+      ['none', states('grey')],
+      ['young', states('cream')],
+    ]);
+    expect((await owner.call<Undone>('POST', '/api/changes/undo')).status).toBe(200);
+    expect(await said()).toEqual([
+      ['none', states('grey')],
+      ['young', states('white')],
+    ]);
+    expect((await owner.call<Undone>('POST', '/api/changes/undo')).status).toBe(200);
+    expect(await said()).toEqual([['none', states('grey')]]);
+    expect((await owner.call('POST', '/api/statements', body(states('grey'), 'elderly'))).status).toBe(422);
+  });
+
   test('is read with its stage, never written over by what is said of none, and never merged with it', async () => {
     await app.db.query(
       `insert into statement (ws, id, taxon, character, kind, source, life)

@@ -89,7 +89,7 @@ export async function remember(
 async function checkTargets(
   sql: Sql,
   ws: string,
-  body: Pick<StatementBody, 'taxon' | 'character' | 'source'>,
+  body: Pick<StatementBody, 'taxon' | 'character' | 'source' | 'life'>,
 ): Promise<void> {
   if (!(await maybe(sql, 'select 1 from taxon where ws = $1 and id = $2', [ws, body.taxon]))) {
     throw invalid('There is no such taxon.', { field: 'taxon', remedy: 'Open the species again.' });
@@ -99,8 +99,9 @@ async function checkTargets(
   }
   const standing = await maybe<{ id: string }>(
     sql,
-    `select id from statement where ws = $1 and taxon = $2 and character = $3 and source = $4 and life is null and retracted_at is null`,
-    [ws, body.taxon, body.character, body.source],
+    `select id from statement where ws = $1 and taxon = $2 and character = $3 and source = $4
+       and life is not distinct from $5::text and retracted_at is null`,
+    [ws, body.taxon, body.character, body.source, body.life ?? null],
   );
   if (standing) {
     throw conflict('This source already says something of this character.', {
@@ -136,13 +137,14 @@ export async function checkAllApply(
 async function standingOf(
   tx: Sql,
   ws: string,
-  e: Pick<BatchEntry, 'taxon' | 'character' | 'source'>,
+  e: Pick<BatchEntry, 'taxon' | 'character' | 'source' | 'life'>,
 ): Promise<StatementRow | null> {
   const found = await maybe<{ id: string }>(
     tx,
     `select id from statement
-     where ws = $1 and taxon = $2 and character = $3 and source = $4 and life is null and retracted_at is null for update`,
-    [ws, e.taxon, e.character, e.source],
+     where ws = $1 and taxon = $2 and character = $3 and source = $4
+       and life is not distinct from $5::text and retracted_at is null for update`,
+    [ws, e.taxon, e.character, e.source, e.life ?? null],
   );
   return found ? readStatement(tx, ws, found.id) : null;
 }
@@ -198,6 +200,7 @@ export async function applyEntry(
       character: entry.character,
       kind: value.kind,
       source: entry.source,
+      life: entry.life ?? null,
       exception: false,
       at,
       version: 1,
@@ -224,6 +227,7 @@ export async function createStatement(call: CallOf<'statementCreate'>): Promise<
         character: body.character,
         kind: value.kind,
         source: body.source,
+        life: body.life ?? null,
         note: body.note || null,
         exception: false,
         at: call.app.clock().toISOString(),

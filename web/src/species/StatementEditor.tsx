@@ -6,11 +6,14 @@ import Modal from 'antd/es/modal';
 import Popconfirm from 'antd/es/popconfirm';
 import Select from 'antd/es/select';
 import type { EnteredStatement, SpeciesProfile, StatementRow } from '@hurrow/contract';
+import { LIFE_WORDS, LIVES } from '@hurrow/core/conditions';
+import type { Life } from '@hurrow/core/conditions';
 import { characterWords, readValue, valueWords } from '@hurrow/core/characters';
 import type { Character, Value, Wording } from '@hurrow/core/characters';
 import { Refused, problemOf, useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { StateRows } from './StateRows.tsx';
+import { saidOf } from './saidOf.ts';
 
 const STALE = 412;
 const isRange = (c: Character): boolean => c.states.length === 0;
@@ -29,6 +32,10 @@ function hint(character: Character, wording: Wording): string {
   return character.kind === 'count' ? '5-9 (11)' : `200-300 ${character.unit}`.trim();
 }
 
+/** Stands for no stage in the list of stages. */
+const GROWN = 'grown';
+const STAGES_TO_CHOOSE: readonly (Life | typeof GROWN)[] = [GROWN, ...LIVES];
+
 interface Props {
   readonly profile: SpeciesProfile;
   readonly character: Character;
@@ -38,9 +45,9 @@ interface Props {
 
 /** Changes what one source says of one character, or records what another says. */
 export function StatementEditor({ profile, character, wording, onClose }: Props) {
-  const own = profile.statements.filter(
-    (s) => s.taxon === profile.header.id && s.character === character.id && s.life === undefined,
-  );
+  const [life, setLife] = useState<Life | null>(null);
+  const ofStage = (stage: Life | null) => saidOf(profile, character.id, stage);
+  const own = ofStage(life);
   const firstSource =
     own[0]?.source ??
     profile.sources.find((s) => s.kind === 'own' || s.kind === 'measurement')?.id ??
@@ -61,18 +68,23 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
       : value.kind === 'states' && value.states.length === 0;
   const error = change.error ?? create.error ?? retract.error;
   const beaten = error instanceof Refused && error.problem.status === STALE ? error.problem : null;
-  const choose = (next: string): void => {
+  const choose = (next: string, stage: Life | null): void => {
     setSource(next);
-    const s = own.find((o) => o.source === next);
+    setLife(stage);
+    const s = ofStage(stage).find((o) => o.source === next);
     setSeen(s?.version ?? null);
     if (s) setValue(asEntered(character, s.value));
+    else if (stage !== life) setValue(asEntered(character, undefined));
   };
   const save = (): void => {
     const done = { onSuccess: onClose };
     if (standing && seen !== null) {
       change.mutate({ params: { id: standing.id }, body: { value }, version: seen }, done);
     } else {
-      create.mutate({ body: { taxon: profile.header.id, character: character.id, source, value } }, done);
+      create.mutate(
+        { body: { taxon: profile.header.id, character: character.id, source, value, life } },
+        done,
+      );
     }
   };
   const words = characterWords(character, wording.words);
@@ -127,10 +139,24 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
           <Select
             id="statement-source"
             value={source}
-            onChange={choose}
+            onChange={(next) => choose(next, life)}
             options={profile.sources.map((s) => ({
               value: s.id,
               label: own.some((o) => o.source === s.id) ? s.citation : `${s.citation} (says nothing yet)`,
+            }))}
+          />
+        </div>
+        <div className="field">
+          <label htmlFor="statement-life">Said of</label>
+          <Select<Life | typeof GROWN>
+            id="statement-life"
+            value={life ?? GROWN}
+            onChange={(next) => choose(source, next === GROWN ? null : next)}
+            options={STAGES_TO_CHOOSE.map((s) => ({
+              value: s,
+              label: `${s === GROWN ? 'the grown plant, no stage named' : LIFE_WORDS[s]}${
+                ofStage(s === GROWN ? null : s).length > 0 ? ' (recorded)' : ''
+              }`,
             }))}
           />
         </div>

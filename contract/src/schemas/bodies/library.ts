@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { FREQUENCIES, KINDS, MERGE_POLICIES } from '@hurrow/core/characters';
-import { DISTANCES, HANDLINGS, MATERIALS, ORGANS, SEASONS } from '@hurrow/core/conditions';
+import { DISTANCES, HANDLINGS, LIVES, MATERIALS, ORGANS, SEASONS } from '@hurrow/core/conditions';
 import { PRESENCES } from '@hurrow/core/range';
 import { QUANTIFIERS } from '@hurrow/core/rules';
 import type { Feature } from '@hurrow/core/rules';
@@ -60,6 +60,7 @@ export const statementBody = record<StatementBody>({
   character: characterId,
   source: id,
   value: entered,
+  life: optional(nullOr(oneOf(LIVES))),
   note: note(400),
 });
 
@@ -72,6 +73,7 @@ export const batchBody = record<BatchBody>({
       character: characterId,
       source: id,
       value: made(Joi.alternatives().try(entered, Joi.valid(null))),
+      life: optional(nullOr(oneOf(LIVES))),
       version: nullOr(made<number>(Joi.number().integer().min(1))),
     }),
     1,
