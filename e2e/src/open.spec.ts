@@ -36,7 +36,7 @@ test('a state is ruled out, a least number kept, and young bark said beside grow
     .or(page.getByRole('button', { name: 'Read it' }))
     .click();
   const said = page.locator('.character-line[data-character="bark.texture"]');
-  await expect(said).toContainText('not peels like paper');
+  await expect(said).toContainText('never peels like paper');
   await said.getByRole('button', { name: 'Change' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('combobox', { name: 'Said of' }).click();
@@ -45,6 +45,6 @@ test('a state is ruled out, a least number kept, and young bark said beside grow
   await page.keyboard.press('Enter');
   await dialog.getByRole('button', { name: 'Record' }).click();
   await expect(dialog).toBeHidden();
-  await expect(said).toContainText('not peels like paper');
+  await expect(said).toContainText('never peels like paper');
   await expect(said).toContainText('when young');
 });

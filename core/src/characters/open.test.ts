@@ -49,7 +49,7 @@ describe('a state that is ruled out', () => {
     const value = states(bark, cell);
     expect(value.states).toEqual([{ state: 'papery', freq: 'never' }]);
     expect(readCell(bark, writeCell(bark, value))).toEqual({ ok: true, value });
-    expect(valueWords(bark, value, METRIC)).toBe('not papery');
+    expect(valueWords(bark, value, METRIC)).toBe('never papery');
   });
 
   test('stands beside what is shown, and is none of it', () => {
@@ -57,7 +57,7 @@ describe('a state that is ruled out', () => {
     expect(shownStates(value).map((s) => s.state)).toEqual(['smooth', 'scaly']);
     expect(onlyRulesOut(value)).toBe(false);
     expect(onlyRulesOut(states(bark, 'not papery | not scaly'))).toBe(true);
-    expect(valueWords(bark, value, METRIC)).toBe('smooth, sometimes scaly, not papery');
+    expect(valueWords(bark, value, METRIC)).toBe('smooth, sometimes scaly, never papery');
   });
 
   test('of a broad state rules out all under it', () => {

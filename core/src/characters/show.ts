@@ -15,7 +15,7 @@ const FREQ_WORDS: Readonly<Record<Frequency, string>> = {
   sometimes: 'sometimes ',
   rare: 'rarely ',
   mistaken_for: 'mistaken for ',
-  never: 'not ',
+  never: 'never ',
 };
 
 /** A character's name in the chosen words. */
