@@ -13,7 +13,13 @@ const MARKS: readonly (readonly [mark: string, freq: Frequency])[] = [
   ['', 'usual'],
 ];
 /** What stands before a state that is ruled out: *not papery*. */
-const NOT = /^(?:not|never)\s+(?=\S)/i;
+const NOT = /^\s*(?:not|never)\s+/i;
+
+/** The name of a state without the *not* before it, and whether one stood there. */
+export const readNot = (text: string): { readonly name: string; readonly isRuledOut: boolean } => ({
+  name: text.replace(NOT, ''),
+  isRuledOut: NOT.test(text),
+});
 
 /** A text as words are compared by: small letters and digits, one space between. */
 export const foldWords = (text: string): string =>
@@ -35,7 +41,8 @@ function meant(character: Character, text: string): State | undefined {
 
 /**
  * Reads one cell of a character table: states separated by ` | ` with a trailing `?` for sometimes, `??` for rare and
- * `~` for mistaken for, `not ` before a state that is ruled out; a range as people write it; `-` for does not apply; nothing for not recorded.
+ * `~` for mistaken for, `not ` before a state that is ruled out; a range as people write it; `-` for does not apply;
+ * nothing for not recorded.
  * Source: docs/formats.md.
  * @returns null for an empty cell.
  */
@@ -49,13 +56,14 @@ export function readCell(character: Character, text: string): Result<Value | nul
     const [mark, marked] = MARKS.find(([m]) => part.endsWith(m)) ?? ['', 'usual' as const];
     const name = part.slice(0, part.length - mark.length).trim();
     const whole = meant(character, name);
-    const state = whole ?? meant(character, name.replace(NOT, ''));
-    const freq = whole || !NOT.test(name) ? marked : 'never';
+    const not = readNot(name);
+    const state = whole ?? meant(character, not.name);
+    const freq = whole || !not.isRuledOut ? marked : 'never';
     if (freq === 'never' && mark !== '') {
       return refuse(
         'never_and_mark',
         `“${part}” rules a state out and says how often it is shown.`,
-        `Write ${name}, or ${name.replace(NOT, '')}${mark}.`,
+        `Write ${name}, or ${not.name}${mark}.`,
       );
     }
     if (!state) {

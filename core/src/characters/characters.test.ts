@@ -10,16 +10,9 @@ import {
   readValue,
   resolver,
   valueWords,
-  vocabularyOf,
 } from './index.ts';
-import type { Character, RangeValue, Statement, StatesValue, TaxonNode, Value } from './types.ts';
-
-const vocabulary = vocabularyOf(CHARACTERS);
-const character = (id: string): Character => {
-  const found = vocabulary.get(id);
-  if (!found) throw new Error(`No character ${id}`);
-  return found;
-};
+import { character, vocabulary } from './fixture.ts';
+import type { RangeValue, Statement, StatesValue, TaxonNode, Value } from './types.ts';
 
 describe('the vocabulary', () => {
   test('every id is used once, bears its organ’s name or says why, and names only what exists', () => {

@@ -3,7 +3,7 @@ export { applies } from './applies.ts';
 export { mergeStatements } from './merge.ts';
 export { lineage, resolver, sameValue, standing } from './resolve.ts';
 export type { CharacterPolicy, ResolveInput } from './resolve.ts';
-export { asEntered, foldWords, readCell, readOlderCell, writeCell } from './cell.ts';
+export { asEntered, foldWords, readCell, readNot, readOlderCell, writeCell } from './cell.ts';
 export { readValue } from './check.ts';
 export type { EnteredValue } from './check.ts';
 export { parseRange } from './ranges.ts';

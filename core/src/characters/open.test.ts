@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
 import {
-  CHARACTERS,
   applies,
   differ,
   mergeStatements,
@@ -10,17 +9,11 @@ import {
   ruledOut,
   shownStates,
   valueWords,
-  vocabularyOf,
   writeCell,
 } from './index.ts';
+import { character, vocabulary } from './fixture.ts';
 import type { Character, Statement, Value } from './index.ts';
 
-const vocabulary = vocabularyOf(CHARACTERS);
-const character = (id: string): Character => {
-  const found = vocabulary.get(id);
-  if (!found) throw new Error(`No character ${id}`);
-  return found;
-};
 const bark = character('bark.texture');
 const margin = character('leaf.margin');
 const leaflets = character('leaf.leaflet_count');

@@ -139,7 +139,8 @@ function atLeast(character: Character, text: string): string | null {
 
 /**
  * A range as people write it, `(2) 3-5 (7) in`, in the character's unit (mm for lengths). Either extreme may be
- * missing; a single value is both ends; *at least 5*, *5 or more* and *several* are open above. The text is kept as typed. Source: docs/domain.md, Characters.
+ * missing; a single value is both ends; *at least 5*, *5 or more* and *several* are open above. The text is kept as typed.
+ * Source: docs/domain.md, Characters.
  */
 export function parseRange(character: Character, entered: string): Result<RangeValue> {
   if (entered.length > MAX_TEXT) {

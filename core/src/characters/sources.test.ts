@@ -10,17 +10,11 @@ import {
   readValue,
   sameValue,
   takenBy,
-  vocabularyOf,
   writeCell,
 } from './index.ts';
-import type { Character, Statement, Value } from './index.ts';
+import { character, vocabulary } from './fixture.ts';
+import type { Statement, Value } from './index.ts';
 
-const vocabulary = vocabularyOf(CHARACTERS);
-const character = (id: string): Character => {
-  const found = vocabulary.get(id);
-  if (!found) throw new Error(`No character ${id}`);
-  return found;
-};
 const value = (id: string, cell: string): Value => {
   const read = readCell(character(id), cell);
   if (!read.ok || !read.value) throw new Error(`${id}: ${cell}`);

@@ -22,5 +22,5 @@ const middle = (v: Value | undefined): number | null =>
 /** Do recorded numbers say otherwise than that the first is the greater? */
 export function isAgainst(greater: Value | undefined, less: Value | undefined): boolean {
   const [g, l] = [middle(greater), middle(less)];
-  return g !== null && l !== null && g <= l;
+  return g !== null && l !== null && g < l;
 }

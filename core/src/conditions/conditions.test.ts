@@ -215,7 +215,7 @@ describe('what a caution forbids', () => {
   });
 });
 
-describe('a character that is taken in by one way or another', () => {
+describe('a character that is observed in one way or another', () => {
   const hairs = CHARACTERS.find((c) => c.id === 'leaf.hairs');
   const seenBy = (
     handling: Conditions['handling'],

@@ -105,7 +105,7 @@ export interface Subject {
   readonly reach?: Readonly<Partial<Record<Organ, Distance | 'out'>>>;
 }
 
-/** Another way to take a character in, with how often learners get it wrong so: hairs that are felt instead of seen. */
+/** Another way to observe a character, with how often learners get it wrong so: hairs that are felt instead of seen. */
 export interface OtherWay {
   readonly needs: readonly Handling[];
   /** Beta mean and weight. */

@@ -85,7 +85,7 @@ function judgeExact(names: readonly IndexedName[], truth: Truth): Judgement {
     );
   }
   if (own.use === 'misused') {
-    return say('doubtful', truth.taxon, own.latin, 0, `“${own.text}” is wrongly used for it`);
+    return say('doubtful', null, own.latin, 0, `“${own.text}” is wrongly used for it`);
   }
   const outcome = own.kind === 'synonym' ? 'synonym' : own.kind === 'older_family' ? 'older_family' : 'exact';
   const part = own.use === 'in_part' ? ', a name of part of it' : '';
@@ -104,7 +104,10 @@ function judgeNear(near: readonly Near[], truth: Truth): Judgement | null {
   const own = near.find((n) => n.name.taxon === truth.taxon);
   const other = near.find((n) => n.name.taxon !== truth.taxon);
   if (own && (!other || nearer(own, other))) {
-    return say('misspelled', truth.taxon, own.name.latin, own.raw, `near “${own.name.text}”`);
+    const wrongly = own.name.use === 'misused';
+    return wrongly
+      ? say('doubtful', null, own.name.latin, own.raw, `near “${own.name.text}”, wrongly used for it`)
+      : say('misspelled', truth.taxon, own.name.latin, own.raw, `near “${own.name.text}”`);
   }
   if (own && other && !nearer(other, own)) {
     return say('doubtful', null, null, own.raw, `as near to “${other.name.text}” as to “${own.name.text}”`);

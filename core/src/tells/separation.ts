@@ -186,7 +186,8 @@ function gapShare(a: RangeValue, b: RangeValue): number {
 /**
  * How well a character separates two recorded values: clean where supports are disjoint, rare included, and ranges
  * leave a gap; usual up to an overlap of 0.20; partial up to 0.60. A missing side is unknown, an inapplicable one
- * no tell; a side that says only what is not there, or a least number, tells by what it rules out. Source: docs/formulas.md, Separation.
+ * no tell; a side that says only what is not there, or a least number, tells by what it rules out.
+ * Source: docs/formulas.md, Separation.
  */
 export const separate = (
   character: Character,

@@ -68,13 +68,17 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
       : value.kind === 'states' && value.states.length === 0;
   const error = change.error ?? create.error ?? retract.error;
   const beaten = error instanceof Refused && error.problem.status === STALE ? error.problem : null;
+  const isUntouched = own.some(
+    (s) => JSON.stringify(asEntered(character, s.value)) === JSON.stringify(value),
+  );
   const choose = (next: string, stage: Life | null): void => {
     setSource(next);
     setLife(stage);
     const s = ofStage(stage).find((o) => o.source === next);
     setSeen(s?.version ?? null);
     if (s) setValue(asEntered(character, s.value));
-    else if (stage !== life) setValue(asEntered(character, undefined));
+    // What stood at the other stage is not said of this one; what was typed stays.
+    else if (stage !== life && isUntouched) setValue(asEntered(character, undefined));
   };
   const save = (): void => {
     const done = { onSuccess: onClose };

@@ -1,4 +1,4 @@
-import { foldWords, readCell, stateWords, writeCell } from '@hurrow/core/characters';
+import { foldWords, readCell, readNot, stateWords, writeCell } from '@hurrow/core/characters';
 import type { Character, Frequency, State, StatesValue, Value, Words } from '@hurrow/core/characters';
 
 /** One line of the editor as it stands while it is typed: states picked so far and what is being typed. */
@@ -29,13 +29,9 @@ export function entryFromCell(character: Character, cell: string): Entry {
   return read.ok && read.value ? entryOf(character, read.value) : { tokens: [], typed: cell };
 }
 
-/** What is typed before a state that is never shown. */
-const NOT = /^\s*(?:not|never)\s+/i;
-const withoutNot = (text: string): string => text.replace(NOT, '');
-
 /** States that fit what is typed: those that begin with it, then those that have it within; picked ones left out. */
 export function offers(character: Character, entry: Entry): readonly State[] {
-  const wanted = foldWords(withoutNot(entry.typed)).trim();
+  const wanted = foldWords(readNot(entry.typed).name).trim();
   const picked = new Set(entry.tokens.map((t) => t.state));
   const free = character.states.filter((s) => !s.retired && !picked.has(s.id));
   if (wanted === '') return free;
@@ -51,7 +47,7 @@ export const pick = (entry: Entry, state: string): Entry => ({
     ...entry.tokens,
     {
       state,
-      freq: NOT.test(entry.typed)
+      freq: readNot(entry.typed).isRuledOut
         ? 'never'
         : entry.tokens.some((t) => t.freq === 'usual')
           ? 'sometimes'
@@ -71,7 +67,8 @@ const STEP: Readonly<Record<Frequency, Frequency>> = {
 
 /**
  * What one key does to the last state picked while nothing is being typed: `?` steps usual, sometimes, rare, as the
- * cells of a table write it; `~` says that it is only mistaken for this, `!` that it is never shown; Backspace takes it out. Null for any other key.
+ * cells of a table write it; `~` says that it is only mistaken for this, `!` that it is never shown; Backspace takes it
+ * out. Null for any other key.
  */
 export function afterKey(entry: Entry, key: string): Entry | null {
   const last = entry.tokens.at(-1);
@@ -107,14 +104,16 @@ export function completeCell(character: Character, text: string): string {
     .map((part) => {
       const m = /^(.*?)\s*(\?{0,2}|~)$/.exec(part.trim());
       const [typed, mark] = [m?.[1] ?? '', m?.[2] ?? ''];
-      const [name, before] = [withoutNot(typed), NOT.test(typed) ? 'not ' : ''];
+      const { name, isRuledOut } = readNot(typed);
       const wanted = foldWords(name).trim();
       if (wanted === '') return part.trim();
       const free = character.states.filter((s) => !s.retired);
       if (free.some((s) => [s.id, s.term, s.plain].some((t) => foldWords(t).trim() === wanted)))
         return part.trim();
       const begun = free.filter((s) => [s.term, s.plain].some((t) => foldWords(t).startsWith(wanted)));
-      return begun.length === 1 && begun[0] ? `${before}${begun[0].term}${mark}` : part.trim();
+      return begun.length === 1 && begun[0]
+        ? `${isRuledOut ? 'not ' : ''}${begun[0].term}${mark}`
+        : part.trim();
     })
     .join(' | ');
 }
