@@ -112,12 +112,105 @@ tulip tree: tuliptree, tulip tre
 eastern hemlock: eastern hemlok, easten hemlock
 bald cypress: baldcypress, bald cyprus, bald cypres
 sassafras: sasafras, sassafrass, sassafrus
+Abies amabilis: Abies amabalis, Abies ammabilis, Abies amabillis
+Abies balsamea: Abies balsemea, Abies balsamia
+Acer circinatum: Acer circinnatum, Acer cercinatum, Acer circanatum
+Aesculus glabra: Aesculus glabara, Esculus glabra, Aesculis glabra
+Ailanthus altissima: Ailanthus altisima, Alianthus altissima, Ailanthus altissema
+Arbutus menziesii: Arbutus menzesii, Arbutis menziesii
+Asimina triloba: Asimina trilobba, Assimina triloba
+Calocedrus decurrens: Calocedrus decurens, Calocedris decurrens, Calocedrus decurrans
+Carpinus caroliniana: Carpinus carolinana, Carpinis caroliniana, Carpinus carolineana
+Cercis canadensis: Cercis canadenis, Circis canadensis
+Chamaecyparis thyoides: Chamaecyparis thyoidies, Chamaecyparus thyoides, Chamecyparis thyoides
+Cornus nuttallii: Cornus nutallii, Cornus nuttalli, Cornus nuttali
+Diospyros virginiana: Diospyrus virginiana, Diospiros virginiana
+Frangula purshiana: Frangula purshianna, Frangula purchiana, Frangulla purshiana
+Ginkgo biloba: Gingko biloba, Ginko biloba, Ginkgo bilobba
+Hamamelis virginiana: Hamamelus virginiana, Hammamelis virginiana
+Hesperocyparis macrocarpa: Hesperocyparis macracarpa, Hesperocyparus macrocarpa
+Holodiscus discolor: Holodiscus discolour, Holodiscis discolor
+Ilex opaca: Ilex opacca, Illex opaca
+Mahonia aquifolium: Mahonia aquafolium, Mahonia aquifolia
+Morus alba: Moris alba, Morrus alba
+Notholithocarpus densiflorus: Notholithocarpus densiflorous, Notholithocarpus densiflora
+Oxydendrum arboreum: Oxydendron arboreum, Oxidendrum arboreum
+Paulownia tomentosa: Paulonia tomentosa, Paulownia tomentossa
+Philadelphus lewisii: Philadelphus lewisi, Philadelphis lewisii, Philadelphus lewesii
+Physocarpus malvaceus: Physocarpus malvaceous, Phisocarpus malvaceus, Physocarpus malvacius
+Symphoricarpos albus: Symphoricarpus albus, Simphoricarpos albus, Symphoricarpos alba
+Toxicodendron rydbergii: Toxicodendron rydbergi, Toxicodendrum rydbergii, Toxicodendron ridbergii
+Umbellularia californica: Umbelularia californica, Umbellularia californika
+Acer pensylvanicum: Acer pennsylvanicum, Acer pensylvannicum
+Pacific madrone: Pacific madrona, Pacific madron, Pasific madrone
+incense-cedar: incence cedar, insense cedar, incensecedar
+vine maple: vine mapel, vien maple
+Pacific dogwood: Pacific dog wood, Pacific dogwod
+western poison-ivy: western poison ivey, western poisin ivy, western poison ivie
+common snowberry: common snowbery, comon snowberry, common snow berry
+ninebark: nine bark, ninbark, ninebarck
+mock-orange: mock ornage, mockorange, moc orange
+oceanspray: ocean spray, oceanspay, oceansprey
+tall Oregon-grape: tall Oregon grape, tall Oregan grape, tall Oregongrape
+pawpaw: paw paw, pawpow
+eastern redbud: eastern red bud, eastern redbudd, eestern redbud
+flowering dogwood: flowring dogwood, flowering dog wood, flowering dogwoud
+shagbark hickory: shag bark hickory, shagbark hickery, shagbark hicory
+common hackberry: common hackbery, common hack berry, comon hackberry
+eastern hophornbeam: eastern hophornbeem, eastern hop hornbeam, eastern hophornebeam
+yellow-poplar: yellow popler, yellowpoplar, yelow poplar
+northern catalpa: northern catalfa, northern catapla, nothern catalpa
+bur oak: burr oak, bur oke, bur oka
+red ash: red ahs, red ashe
 `;
 
-/** What is written for which name. */
-export const MISSPELLINGS: readonly { readonly right: string; readonly written: string }[] = LINES.trim()
-  .split('\n')
-  .flatMap((line) => {
-    const [right = '', written = ''] = line.split(': ');
-    return written.split(', ').map((w) => ({ right, written: w }));
-  });
+/**
+ * Names as they are written by who only heard them, beyond what the count of letters forgives. None may earn another
+ * species anything; whether they earn their own depends on what else is near.
+ */
+const HEARD = `
+Douglas-fir: duglus fur, dugless fir, Dougliss furr
+quaking aspen: kwaking aspen, kwaiking aspin, quakin aspin
+ponderosa pine: pondurosa pyne, ponderosa pyn
+Engelmann spruce: Ingleman spruce, Engulman sproose
+lodgepole pine: lojpole pine, lodjepole pine
+tamarack: tammerack, tamerak
+western hemlock: westurn hemlok, western hemloque
+sassafras: sassifrass, sassyfras
+sycamore: sickamore, sikamore
+catalpa: kuhtalpa, catalpuh
+hickory: hikkory, hickry
+juniper: joonipper, junnipur
+cypress: sipress, cyprus
+Tsuga heterophylla: Sooga heterofila, Tsuga hetero phila
+Pseudotsuga menziesii: Sudotsuga menziesii, Pseudo tsuga menzezii, Sudosuga menzesii
+Thuja plicata: Thooya plicata, Tuya plikata
+Abies lasiocarpa: Abeez lasiokarpa, Abies lazyocarpa
+Picea engelmannii: Pisea engelmani, Piceya engelmanii
+Acer macrophyllum: Aser makrofilum, Acer macrofilem
+Populus trichocarpa: Populus trikokarpa, Populus trycocarpa
+Juniperus scopulorum: Juniperus skopulorum, Juniperus scopulorem
+Amelanchier alnifolia: Amelankier alnifolia, Amelanshier alnafolia
+Crataegus douglasii: Kratigus douglasii, Crataygus douglasi
+Physocarpus malvaceus: Fisocarpus malvasius, Fizocarpus malvaceus
+`;
+
+
+export interface Written {
+  readonly right: string;
+  readonly written: string;
+}
+
+const read = (lines: string): readonly Written[] =>
+  lines
+    .trim()
+    .split('\n')
+    .flatMap((line) => {
+      const [right = '', written = ''] = line.split(': ');
+      return written.split(', ').map((w) => ({ right, written: w }));
+    });
+
+/** What is misspelled for which name. */
+export const MISSPELLINGS = read(LINES);
+/** What is written by ear for which name. */
+export const MISHEARD = read(HEARD);
