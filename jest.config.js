@@ -1,7 +1,7 @@
 /** @type {import('jest').Config} */
 const shared = {
   extensionsToTreatAsEsm: ['.ts'],
-  testEnvironment: 'node',
+  testEnvironment: '<rootDir>/../tools/testEnvironment.mjs',
   transform: {
     '\\.ts$': [
       '@swc/jest',

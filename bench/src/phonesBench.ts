@@ -265,7 +265,7 @@ async function measurePlain(commit: string, phones: number, withResults: boolean
 
 /**
  * Three hundred phones that join within a minute and send thirty stations of three answers within another, beside the
- * plain form of taking answers in (693435a) and of grading (15a0cc3).
+ * plain form of taking answers in (693435a) and of grading (fe2e581).
  * @param tell told line by line as they are measured; the whole takes over ten minutes.
  */
 export async function measurePhones(phones = 300, beside = true, tell = console.log): Promise<void> {
@@ -280,5 +280,5 @@ export async function measurePhones(phones = 300, beside = true, tell = console.
   );
   if (!beside) return;
   tell(await measurePlain('693435a', phones, false));
-  tell(await measurePlain('15a0cc3', phones, true));
+  tell(await measurePlain('fe2e581', phones, true));
 }

@@ -189,6 +189,7 @@ export interface TruthRow {
   readonly unlisted: number;
   readonly blank: number;
   readonly genusOnly: number;
+  readonly family: number;
   readonly cannotTell: number;
 }
 

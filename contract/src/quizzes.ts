@@ -26,7 +26,7 @@ export interface TreeRow {
 
 export { STAGES };
 
-export const NAME_ASKS = ['common', 'scientific', 'either', 'genus'] as const;
+export const NAME_ASKS = ['common', 'scientific', 'either', 'genus', 'family'] as const;
 export type NameAskKind = (typeof NAME_ASKS)[number];
 export type { AskKind } from '@hurrow/core/grading';
 

@@ -8,6 +8,7 @@ export interface Taking {
     | 'scientific'
     | 'either'
     | 'genus'
+    | 'family'
     | 'sureness'
     | 'choice'
     | 'match'
@@ -84,6 +85,7 @@ const WANTED: Readonly<Record<Taking['kind'], Refusal>> = {
   scientific: { why: 'No name came with it.', remedy: 'Type the name.' },
   either: { why: 'No name came with it.', remedy: 'Type the name.' },
   genus: { why: 'No name came with it.', remedy: 'Type the name.' },
+  family: { why: 'No name came with it.', remedy: 'Type the name.' },
   sureness: { why: 'It does not say how sure.', remedy: 'Choose sure, leaning or guessing.' },
   choice: { why: 'No choice came with it.', remedy: 'Choose one of those shown.' },
   match: { why: 'Nothing was matched.', remedy: 'Match each item once.' },

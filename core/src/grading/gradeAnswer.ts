@@ -1,8 +1,8 @@
 import { answerText } from '../answers/index.ts';
 import type { AnswerValue } from '../answers/index.ts';
-import { judgeName, normalise } from '../names/index.ts';
+import { familiesOfGenus, judgeFamily, judgeName, normalise } from '../names/index.ts';
 import type { Judgement, Outcome, Truth } from '../names/index.ts';
-import { gradeValue, namePoints } from '../quizzes/index.ts';
+import { familyPoints, gradeValue, namePoints } from '../quizzes/index.ts';
 import type { Accepted, ValueOutcome } from '../quizzes/index.ts';
 import type { Graded, GradingContext, KeyAsk, KeyTruth, NameAskKind, NameDecision } from './types.ts';
 
@@ -35,6 +35,20 @@ function gradeGenus(
   return { outcome: judged.outcome, points: right ? most : 0, taxon: judged.taxon, why: judged.why };
 }
 
+/** Asked at family: the present family, or an older one, whichever spelling is forgiven. */
+function gradeFamily(
+  text: string,
+  most: number,
+  own: KeyTruth,
+  { names, policy }: GradingContext,
+): Omit<Graded, 'folded'> {
+  const families = own.families ?? familiesOfGenus(own.scientific);
+  if (!families)
+    return { outcome: 'not_recorded', points: 0, taxon: null, why: 'no family is recorded of the tree' };
+  const { outcome, right, why } = judgeFamily(text, families, names);
+  return { outcome, points: right ? familyPoints(outcome, most, policy) : 0, taxon: null, why };
+}
+
 function gradeName(
   text: string,
   kind: NameAskKind,
@@ -42,8 +56,9 @@ function gradeName(
   own: KeyTruth,
   context: GradingContext,
 ): Graded {
-  const truth: Truth = { taxon: own.taxon, genus: own.genus, listed: context.listed };
   const folded = normalise(text);
+  if (kind === 'family') return { ...gradeFamily(text, most, own, context), folded };
+  const truth: Truth = { taxon: own.taxon, genus: own.genus, listed: context.listed, asked: kind };
   const decision = context.decisions.get(folded);
   const judged = decision ? decided(decision, truth) : judgeName(text, truth, context.names);
   if (kind === 'genus') return { ...gradeGenus(judged, truth, most, context), folded };
@@ -58,6 +73,8 @@ function gradeName(
   const why = otherWay ? `${judged.why}, but the ${kind} name is asked` : judged.why;
   return { outcome: judged.outcome, points, taxon: judged.taxon, why, folded };
 }
+
+const NAME_KINDS: readonly NameAskKind[] = ['common', 'scientific', 'either', 'genus', 'family'];
 
 const WHY: Readonly<Record<ValueOutcome, string>> = {
   right: 'matches the key',
@@ -86,7 +103,7 @@ export function gradeAnswer(
 ): Graded {
   if (ask.accepted.kind === 'name') {
     const { kind } = ask;
-    const asked = kind === 'common' || kind === 'scientific' || kind === 'genus' ? kind : 'either';
+    const asked = NAME_KINDS.find((k) => k === kind) ?? 'either';
     if (value.kind === 'cannot_tell')
       return { outcome: 'cannot_tell', points: 0, taxon: null, why: WHY.cannot_tell, folded: null };
     return gradeName(value.kind === 'name' ? value.text : '', asked, ask.most, truth, context);

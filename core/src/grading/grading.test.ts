@@ -49,7 +49,14 @@ describe('grading a name by its key', () => {
     ['subalpine fir', 'either', 'other_species', 0, 'lasiocarpa'],
     ['subalpine fir', 'genus', 'other_species', 2, 'lasiocarpa'],
     ['Abies', 'genus', 'genus_only', 2, 'abies'],
-    ['hemlock', 'genus', 'unlisted', 0, null],
+    ['hemlock', 'genus', 'genus_only', 0, null],
+    ['tall thing', 'genus', 'unlisted', 0, null],
+    ['Pinaceae', 'family', 'exact', 2, null],
+    ['pine family', 'family', 'exact', 2, null],
+    ['Pinacaea', 'family', 'misspelled', 2, null],
+    ['Cupressaceae', 'family', 'family', 0, null],
+    ['Abies grandis', 'family', 'unlisted', 0, null],
+    ['Pinaceae or Taxaceae', 'family', 'doubtful', 0, null],
     ['', 'common', 'blank', 0, null],
   ])('“%s”, asked for %s', (text, kind, outcome, points, taxon) => {
     expect(gradeAnswer(name(text), ask(kind), truth, context())).toMatchObject({ outcome, points, taxon });

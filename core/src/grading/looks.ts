@@ -1,16 +1,18 @@
 import type { AnswerValue, Sureness } from '../answers/index.ts';
 import type { Graded, GradeOutcome, KeyAsk } from './types.ts';
 
-export type NamedKind = 'right' | 'other' | 'unlisted' | 'blank' | 'genus_only' | 'cannot_tell';
+export type NamedKind = 'right' | 'other' | 'unlisted' | 'blank' | 'genus_only' | 'family' | 'cannot_tell';
 
 const NAMED: Readonly<Partial<Record<GradeOutcome, NamedKind>>> = {
   exact: 'right',
   abbreviated: 'right',
   misspelled: 'right',
   synonym: 'right',
-  older_family: 'right',
   shared_common: 'right',
+  subspecies_left_out: 'right',
+  variety_unlisted: 'right',
   genus_only: 'genus_only',
+  family: 'family',
   other_species: 'other',
   cannot_tell: 'cannot_tell',
   blank: 'blank',

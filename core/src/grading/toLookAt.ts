@@ -4,6 +4,11 @@ import type { GradeOutcome } from './types.ts';
 export const TO_LOOK_AT: readonly GradeOutcome[] = [
   'misspelled',
   'shared_common',
+  'subspecies_left_out',
+  'variety_unlisted',
+  'hazardous_relative',
+  'hybrid',
+  'family',
   'right_genus',
   'right_epithet',
   'unlisted',

@@ -1,8 +1,8 @@
 import type { AnswerValue } from '../answers/index.ts';
-import type { NameIndex, Outcome } from '../names/index.ts';
+import type { Families, NameIndex, Outcome } from '../names/index.ts';
 import type { Accepted, GradePolicy, ValueOutcome } from '../quizzes/index.ts';
 
-export type NameAskKind = 'common' | 'scientific' | 'either' | 'genus';
+export type NameAskKind = 'common' | 'scientific' | 'either' | 'genus' | 'family';
 export type AskKind = 'call' | NameAskKind | 'sureness' | 'choice' | 'match' | 'point' | 'text';
 export type GradeOutcome = Outcome | ValueOutcome;
 
@@ -23,6 +23,8 @@ export interface KeyTruth {
   readonly genus: string | null;
   readonly scientific: string;
   readonly common: string | null;
+  /** The families it stands in; a key locked before families were asked has none. */
+  readonly families?: Families | null;
   /** Every name that is accepted. */
   readonly names: readonly string[];
 }

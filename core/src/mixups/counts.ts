@@ -6,7 +6,7 @@ export interface Look {
   readonly id: string;
   readonly student: string;
   readonly truth: string;
-  readonly named: 'right' | 'other' | 'unlisted' | 'blank' | 'genus_only' | 'cannot_tell';
+  readonly named: 'right' | 'other' | 'unlisted' | 'blank' | 'genus_only' | 'family' | 'cannot_tell';
   /** The species named, for `right` and `other`. */
   readonly answer: string | null;
   readonly sure: 'sure' | 'leaning' | 'guessing' | null;

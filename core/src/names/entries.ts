@@ -19,4 +19,9 @@ export interface IndexedName extends NameEntry {
   /** Folded tokens of a scientific name; the plain tokens of an English one. */
   readonly folded: readonly string[];
   readonly latin: boolean;
+  /** Known from the checklist alone: a real name, but none that the library gives. */
+  readonly checked: boolean;
 }
+
+/** Ranks above a single kind of tree. */
+export const isBroad = (rank: NameRank): boolean => rank === 'genus' || rank === 'group' || rank === 'family';

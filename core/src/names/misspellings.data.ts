@@ -195,7 +195,6 @@ Crataegus douglasii: Kratigus douglasii, Crataygus douglasi
 Physocarpus malvaceus: Fisocarpus malvasius, Fizocarpus malvaceus
 `;
 
-
 export interface Written {
   readonly right: string;
   readonly written: string;

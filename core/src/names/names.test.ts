@@ -75,6 +75,33 @@ describe('distance', () => {
     expect([3, 4, 7, 8, 12, 13].map(room)).toEqual([0, 1, 1, 2, 2, 3]);
   });
 
+  /** The whole table, as the definition has it. */
+  function plainly(a: string, b: string): number {
+    const d = Array.from({ length: a.length + 1 }, (_, i) =>
+      Array.from({ length: b.length + 1 }, (__, j) => (i === 0 ? j : j === 0 ? i : 0)),
+    );
+    const at = (i: number, j: number): number => d[i]?.[j] ?? 0;
+    for (let i = 1; i <= a.length; i += 1)
+      for (let j = 1; j <= b.length; j += 1) {
+        const change = at(i - 1, j - 1) + (a[i - 1] === b[j - 1] ? 0 : 1);
+        const swap =
+          a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1] && i > 1 && j > 1 ? at(i - 2, j - 2) + 1 : 99;
+        const row = d[i];
+        if (row) row[j] = Math.min(at(i - 1, j) + 1, at(i, j - 1) + 1, change, swap);
+      }
+    return at(a.length, b.length);
+  }
+
+  test('is that of the whole table, up to the most that is asked for', () => {
+    const word = fc.stringMatching(/^[a-c]{0,9}$/);
+    fc.assert(
+      fc.property(word, word, fc.nat(9), (a, b, most) => {
+        expect(alignmentDistance(a, b, most)).toBe(Math.min(plainly(a, b), most + 1));
+      }),
+      { numRuns: 3000 },
+    );
+  });
+
   test('is symmetric and never longer than the longer word', () => {
     fc.assert(
       fc.property(fc.stringMatching(/^[a-d]{0,8}$/), fc.stringMatching(/^[a-d]{0,8}$/), (a, b) => {

@@ -10,8 +10,9 @@ export const SHORT_JOINED = 5;
 
 /** Names by their words, so that a typed text is compared with few of them. Numbers are places among the names. */
 export interface NearIndex {
-  readonly words: Signatures;
-  readonly folded: Signatures;
+  /** Distinct words at each of the first two places, as written and folded. */
+  readonly words: readonly [Signatures, Signatures];
+  readonly folded: readonly [Signatures, Signatures];
   readonly joined: Signatures;
   /** Names by the word at each of their first two places. */
   readonly byWord: readonly [ReadonlyMap<string, readonly number[]>, ReadonlyMap<string, readonly number[]>];
@@ -22,6 +23,10 @@ export interface NearIndex {
   ];
   readonly byJoined: ReadonlyMap<string, readonly number[]>;
 }
+
+/** The edits a word of a name may lie off: one in a short English word, where the others are right (see nearness). */
+const searchRoom = (name: IndexedName, word: string): number =>
+  !name.latin && name.tokens.length > 1 ? Math.max(1, room(word.length)) : room(word.length);
 
 function put(map: Map<string, number[]>, key: string | undefined, name: number): void {
   if (key === undefined) return;
@@ -35,8 +40,8 @@ export function nearIndex(names: readonly IndexedName[]): NearIndex {
   const byWord = [new Map<string, number[]>(), new Map<string, number[]>()] as const;
   const byFolded = [new Map<string, number[]>(), new Map<string, number[]>()] as const;
   const byJoined = new Map<string, number[]>();
-  const words: [string, number][] = [];
-  const folded: [string, number][] = [];
+  const words = [[], []] as readonly [[string, number][], [string, number][]];
+  const folded = [[], []] as readonly [[string, number][], [string, number][]];
   names.forEach((name, i) => {
     for (const place of [0, 1] as const) {
       const word = name.tokens[place];
@@ -44,15 +49,15 @@ export function nearIndex(names: readonly IndexedName[]): NearIndex {
       put(byWord[place], word, i);
       put(byFolded[place], fold, i);
       if (word === undefined) continue;
-      words.push([word, room(word.length)]);
+      words[place].push([word, searchRoom(name, word)]);
       // What is forgiven in a folded word goes by the length of the word as it is written.
-      if (fold !== undefined) folded.push([fold, room(word.length)]);
+      if (fold !== undefined) folded[place].push([fold, room(word.length)]);
     }
     if (name.joined.length > SHORT_JOINED) put(byJoined, name.joined, i);
   });
   return {
-    words: signatures(words),
-    folded: signatures(folded),
+    words: [signatures(words[0]), signatures(words[1])],
+    folded: [signatures(folded[0]), signatures(folded[1])],
     joined: signatures([...byJoined.keys()].map((j) => [j, JOINED_ROOM] as const)),
     byWord,
     byFolded,
@@ -68,8 +73,8 @@ interface NearWords {
 }
 
 function nearWords(index: NearIndex, place: 0 | 1, word: string, folded: string): NearWords {
-  const words = new Set(nearTexts(index.words, word));
-  const folds = new Set(nearTexts(index.folded, folded));
+  const words = new Set(nearTexts(index.words[place], word));
+  const folds = new Set(nearTexts(index.folded[place], folded));
   const lists = [
     ...[...words].flatMap((w) => [index.byWord[place].get(w) ?? []]),
     ...[...folds].flatMap((f) => [index.byFolded[place].get(f) ?? []]),
@@ -107,7 +112,11 @@ export function mayBeNear(
       if (name && fits(name)) found.add(n);
     }
   }
-  for (const joined of nearTexts(index.joined, tokens.join('')))
-    for (const n of index.byJoined.get(joined) ?? []) found.add(n);
   return [...found].sort((a, b) => a - b);
+}
+
+/** Finds the names whose words joined lie near those of a text joined. @returns places among the names, ascending. */
+export function nearJoined(index: NearIndex, tokens: readonly string[]): readonly number[] {
+  const found = nearTexts(index.joined, tokens.join('')).flatMap((j) => index.byJoined.get(j) ?? []);
+  return [...new Set(found)].sort((a, b) => a - b);
 }

@@ -1,4 +1,5 @@
 const ARTICLES = new Set(['the', 'a', 'an']);
+const PLAIN = /^[ -~]*$/;
 const HYBRID_MARK = /(^|\s)(×|x)(?=\s)|×/g;
 
 /**
@@ -6,9 +7,7 @@ const HYBRID_MARK = /(^|\s)(×|x)(?=\s)|×/g;
  * no leading article. Source: docs/formulas.md, Grading names.
  */
 export function normalise(text: string): string {
-  const words = text
-    .normalize('NFKD')
-    .replace(/[\u0300-\u036f]/g, '')
+  const words = (PLAIN.test(text) ? text : text.normalize('NFKD').replace(/[\u0300-\u036f]/g, ''))
     .toLowerCase()
     .replace(/['’‘`´]/g, '')
     .replace(HYBRID_MARK, '$1 ')

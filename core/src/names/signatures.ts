@@ -13,6 +13,8 @@ export interface Signatures {
   readonly byLength: readonly (readonly Signed[] | undefined)[];
   /** The most edits forgiven in any of them. */
   readonly most: number;
+  /** What was found for words before: a class writes the same words over and over. */
+  readonly found: Map<string, readonly string[]>;
 }
 
 /** The bit of a letter; everything that is none shares one. */
@@ -41,7 +43,7 @@ export function signatures(texts: Iterable<readonly [text: string, most: number]
   for (const [text, most] of texts) widest.set(text, Math.max(most, widest.get(text) ?? 0));
   const byLength: Signed[][] = [];
   for (const [text, most] of widest) (byLength[text.length] ??= []).push(signed(text, most));
-  return { byLength, most: Math.max(0, ...widest.values()) };
+  return { byLength, most: Math.max(0, ...widest.values()), found: new Map() };
 }
 
 /**
@@ -54,15 +56,22 @@ const mayLieWithin = (a: Signed, b: Signed, most: number): boolean =>
   bits(a.twice & ~b.twice) <= most &&
   bits(b.twice & ~a.twice) <= most;
 
+/** The most words whose near texts are kept. */
+const MOST_FOUND = 4096;
+
 /** Finds all kept texts near one, measuring only those whose length and letters do not rule them out. */
 export function nearTexts(index: Signatures, typed: string): readonly string[] {
+  const had = index.found.get(typed);
+  if (had) return had;
   const own = signed(typed, 0);
   const found: string[] = [];
   for (let by = -index.most; by <= index.most; by += 1) {
     for (const kept of index.byLength[typed.length + by] ?? []) {
-      if (Math.abs(by) > kept.most || !mayLieWithin(own, kept, kept.most)) continue;
+      if (by > kept.most || -by > kept.most || !mayLieWithin(own, kept, kept.most)) continue;
       if (alignmentDistance(typed, kept.text, kept.most) <= kept.most) found.push(kept.text);
     }
   }
+  if (index.found.size >= MOST_FOUND) index.found.clear();
+  index.found.set(typed, found);
   return found;
 }

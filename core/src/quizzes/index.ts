@@ -1,4 +1,4 @@
-export { POLICY, namePoints } from './points.ts';
+export { POLICY, familyPoints, namePoints } from './points.ts';
 export type { GradePolicy, NameAsk } from './points.ts';
 export { judgeCall } from './calls.ts';
 export type { Call, CallOutcome } from './calls.ts';

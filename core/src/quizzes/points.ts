@@ -30,6 +30,8 @@ function share(j: Judgement, genus: string | null, policy: GradePolicy): number 
     case 'exact':
     case 'abbreviated':
     case 'older_family':
+    case 'subspecies_left_out':
+    case 'variety_unlisted':
       return 1;
     case 'misspelled':
       return policy.spelling === 'tolerant' ? policy.misspelled : 0;
@@ -45,6 +47,10 @@ function share(j: Judgement, genus: string | null, policy: GradePolicy): number 
       return 0;
   }
 }
+
+/** Points of a family that is the tree's own, in hundredths. */
+export const familyPoints = (outcome: string, most: number, policy: GradePolicy = POLICY): number =>
+  round(most * (outcome === 'misspelled' ? (policy.spelling === 'tolerant' ? policy.misspelled : 0) : 1));
 
 /**
  * Points of a judged name. Source: docs/domain.md, Grading policies.

@@ -1,20 +1,20 @@
 import { MOST_REFUSALS, readCsv, readNameDocument, refusal, writeCsv } from '../formats/index.ts';
 import type { LibraryPart, Refusal, TaxonPart } from '../formats/index.ts';
-import { judgeName, nameIndex, normalise } from '../names/index.ts';
-import type { NameEntry, NameRank } from '../names/index.ts';
-import { namePoints } from '../quizzes/index.ts';
-import type { NameAsk } from '../quizzes/index.ts';
+import { gradeAnswer } from '../grading/index.ts';
+import type { AskKind, GradingContext } from '../grading/index.ts';
+import { familiesOfGenus, nameIndex, normalise, parseNameList } from '../names/index.ts';
+import type { Families, NameEntry, NameRank } from '../names/index.ts';
+import { POLICY } from '../quizzes/index.ts';
 
-const ASKS: readonly NameAsk[] = ['common', 'scientific', 'either'];
-const genusOf = (name: string): string => name.split(' ')[0] ?? '';
+const ASKS = ['common', 'scientific', 'either', 'genus', 'family'] as const satisfies readonly AskKind[];
+const genusOf = (name: string): string => name.replace(/^× /, '').split(' ')[0] ?? '';
+
+const RANKS: readonly NameRank[] = ['family', 'genus', 'species', 'infraspecies', 'cultivar', 'hybrid'];
 
 export type Scripted =
   { readonly ok: true; readonly text: string } | { readonly ok: false; readonly refused: readonly Refusal[] };
 
-const rankOf = (t: TaxonPart): NameRank =>
-  t.rank === 'species' || t.rank === 'family' || t.rank === 'genus' || t.rank === 'infraspecies'
-    ? t.rank
-    : 'group';
+const rankOf = (t: TaxonPart): NameRank => RANKS.find((r) => r === t.rank) ?? 'group';
 
 function entriesOf(library: LibraryPart): readonly NameEntry[] {
   const taxa = library.taxa ?? [];
@@ -25,6 +25,7 @@ function entriesOf(library: LibraryPart): readonly NameEntry[] {
       rank: rankOf(t),
       kind: n.kind,
       text: n.text,
+      use: n.use ?? null,
     })),
   ]);
   const known = new Set(taxa.map((t) => t.name));
@@ -39,6 +40,18 @@ function entriesOf(library: LibraryPart): readonly NameEntry[] {
   ];
 }
 
+/** The family of each line of a list of names, with the older ones it stood in. */
+function familiesOf(names: string): ReadonlyMap<string, Families> {
+  const read = parseNameList(names);
+  if (!read.ok) return new Map();
+  return new Map(
+    read.value.flatMap((line): [string, Families][] => {
+      const family = line.family ?? familiesOfGenus(line.name)?.family;
+      return family === undefined ? [] : [[line.name, { family, older: line.olderFamilies }]];
+    }),
+  );
+}
+
 /**
  * Grades typed names without a library: a list of names and a table of answers in, the table with what each answer is
  * worth out. Columns in: `species,ask,typed`; added: `outcome,is,points,why`, points out of one.
@@ -50,17 +63,23 @@ export function judgeAnswers(names: string, answers: string): Scripted {
   const csv = readCsv(answers, ['species', 'ask', 'typed']);
   if (!csv.ok) return csv;
   const { head, rows, at } = csv.file;
-  const index = nameIndex(entriesOf(list.value));
   const members = list.value.lists?.[0]?.members ?? [];
-  const listed = new Set(members.map((m) => m.name));
+  const context: GradingContext = {
+    names: nameIndex(entriesOf(list.value)),
+    genera: new Map(members.map((m) => [m.name, genusOf(m.name)])),
+    listed: new Set(members.map((m) => m.name)),
+    decisions: new Map(),
+    policy: POLICY,
+  };
+  const families = familiesOf(names);
   const bySpelling = new Map(members.map((m) => [normalise(m.name), m.name]));
   const refused: Refusal[] = [];
   const lines = rows.map((row): string[] => {
     const cell = (name: string): string => row.cells[head.indexOf(name)] ?? '';
-    const [species, ask, typed] = [cell('species'), cell('ask').toLowerCase(), cell('typed')];
-    const truth = bySpelling.get(normalise(species));
-    const asked = ASKS.find((a) => a === ask);
-    if (truth === undefined)
+    const [species, ask, typed] = [cell('species'), cell('ask').trim().toLowerCase(), cell('typed')];
+    const taxon = bySpelling.get(normalise(species));
+    const kind = ASKS.find((a) => a === ask);
+    if (taxon === undefined)
       refused.push(
         refusal(
           at(row, head.indexOf('species')),
@@ -68,14 +87,25 @@ export function judgeAnswers(names: string, answers: string): Scripted {
           'Add it to the list, or mend the name.',
         ),
       );
-    if (!asked)
+    if (!kind)
       refused.push(
         refusal(at(row, head.indexOf('ask')), `“${ask}” is no way to ask.`, `Use ${ASKS.join(', ')}.`),
       );
-    if (truth === undefined || !asked || refused.length > MOST_REFUSALS) return [];
-    const judged = judgeName(typed, { taxon: truth, genus: genusOf(truth), listed }, index);
-    const points = namePoints(judged, asked, genusOf(truth), 1);
-    return [species, ask, typed, judged.outcome, judged.taxon ?? '', String(points), judged.why];
+    if (taxon === undefined || !kind || refused.length > MOST_REFUSALS) return [];
+    const graded = gradeAnswer(
+      { kind: 'name', text: typed },
+      { id: '', kind, character: null, most: 1, ord: 1, accepted: { kind: 'name' } },
+      {
+        taxon,
+        genus: genusOf(taxon),
+        scientific: taxon,
+        common: null,
+        names: [taxon],
+        families: families.get(taxon) ?? null,
+      },
+      context,
+    );
+    return [species, ask, typed, graded.outcome, graded.taxon ?? '', String(graded.points), graded.why];
   });
   if (refused.length > 0) return { ok: false, refused: refused.slice(0, MOST_REFUSALS) };
   return {

@@ -9,7 +9,13 @@ export interface PlainContext extends Omit<GradingContext, 'names'> {
 
 export const plainContext = ({ names, ...context }: GradingContext): PlainContext => ({
   ...context,
-  names: names.names.map(({ taxon, rank, kind, text }) => ({ taxon, rank, kind, text })),
+  names: names.names.map(({ taxon, rank, kind, text, use }) => ({
+    taxon,
+    rank,
+    kind,
+    text,
+    use: use ?? null,
+  })),
 });
 
 export const wholeContext = ({ names, ...context }: PlainContext): GradingContext => ({

@@ -6,6 +6,7 @@ export {
   readCautions,
   readGenera,
   readHeaders,
+  readFamilies,
   readNameIndex,
   readNames,
   withAncestors,

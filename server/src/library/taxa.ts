@@ -1,6 +1,6 @@
 import type { Caution, Name, NameKind, Rank, TaxonHeader } from '@hurrow/contract';
 import { nameIndex } from '@hurrow/core/names';
-import type { NameIndex, NameRank } from '@hurrow/core/names';
+import type { Families, NameIndex, NameRank } from '@hurrow/core/names';
 import type { Sql } from '../db/index.ts';
 import { keptUnderStamp } from './kept.ts';
 
@@ -144,4 +144,43 @@ export async function readGenera(
     [ws, taxa],
   );
   return new Map(rows.map((r) => [r.id, r.genus]));
+}
+
+interface AboveRow {
+  readonly id: string;
+  readonly rank: Rank;
+  readonly accepted: string | null;
+  readonly older: readonly string[] | null;
+}
+
+/**
+ * The family of each taxon with the older families it stood in: those said of itself or of its genus, and that of its
+ * family where it has only one, since a family of several parts does not say which part a genus came from.
+ */
+export async function readFamilies(
+  sql: Sql,
+  ws: string,
+  taxa: readonly string[],
+): Promise<ReadonlyMap<string, Families>> {
+  const rows = await sql.query<AboveRow>(
+    `with recursive up (id, above) as (
+       select i, i from unnest($2::uuid[]) as i
+       union
+       select up.id, p.parent from up join taxon_parent p on p.ws = $1 and p.child = up.above and p.kind <> 'hybrid_parent')
+     select up.id, t.rank,
+       (select n.text from name n where n.ws = $1 and n.taxon = t.id and n.kind = 'accepted') as accepted,
+       (select array_agg(n.text order by n.text) from name n where n.ws = $1 and n.taxon = t.id and n.kind = 'older_family') as older
+     from up join taxon t on t.ws = $1 and t.id = up.above`,
+    [ws, taxa],
+  );
+  const found = new Map<string, Families>();
+  for (const id of taxa) {
+    const above = rows.filter((r) => r.id === id);
+    const family = above.find((r) => r.rank === 'family');
+    if (!family?.accepted) continue;
+    const nearer = above.filter((r) => r !== family).flatMap((r) => r.older ?? []);
+    const only = family.older?.length === 1 ? family.older : [];
+    found.set(id, { family: family.accepted, older: [...new Set(nearer.length > 0 ? nearer : only)] });
+  }
+  return found;
 }

@@ -120,6 +120,7 @@ function truthsOf(b: Background): readonly TruthRow[] {
         unlisted: count('unlisted'),
         blank: count('blank'),
         genusOnly: count('genus_only'),
+        family: count('family'),
         cannotTell: count('cannot_tell'),
       },
     ];

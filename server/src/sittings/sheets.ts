@@ -24,7 +24,9 @@ function keyValue(ask: KeyAsk, station: StationKey, vocabulary: Vocabulary): Ans
         ? (common ?? scientific)
         : ask.kind === 'genus'
           ? (scientific.split(' ')[0] ?? '')
-          : scientific;
+          : ask.kind === 'family'
+            ? (station.accept.families?.family ?? '')
+            : scientific;
     return { kind: 'name', text };
   }
   if (accepted.kind !== 'call') return { kind: 'blank' };

@@ -69,6 +69,7 @@ function Looks({ rows }: { rows: readonly TruthRow[] }) {
         unlisted: r.unlisted,
         blank: r.blank,
         genus: r.genusOnly,
+        family: r.family,
         cannot_tell: r.cannotTell,
       })}
       columns={[
@@ -97,6 +98,7 @@ function Looks({ rows }: { rows: readonly TruthRow[] }) {
           className: 'number',
           sorter: (a, b) => a.genusOnly - b.genusOnly,
         },
+        { title: 'Family', dataIndex: 'family', className: 'number', sorter: (a, b) => a.family - b.family },
         {
           title: 'Cannot be told',
           dataIndex: 'cannotTell',

@@ -49,7 +49,7 @@ function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
                     ? 'How sure are you?'
                     : a.kind === 'either'
                       ? 'Common or scientific name'
-                      : `${a.kind.charAt(0).toUpperCase()}${a.kind.slice(1)}${a.kind === 'genus' ? '' : ' name'}`}
+                      : `${a.kind.charAt(0).toUpperCase()}${a.kind.slice(1)}${a.kind === 'genus' || a.kind === 'family' ? '' : ' name'}`}
               </li>
             );
           })}

@@ -10,7 +10,7 @@ import { useView, useVocabulary } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { askWords } from './words.ts';
 
-const NAMES: readonly AskKind[] = ['common', 'scientific', 'either', 'genus', 'sureness'];
+const NAMES: readonly AskKind[] = ['common', 'scientific', 'either', 'genus', 'family', 'sureness'];
 const DEFAULTS: readonly AskBody[] = [
   { kind: 'common', character: null, points: 2 },
   { kind: 'sureness', character: null, points: 0 },

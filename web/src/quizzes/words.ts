@@ -16,6 +16,7 @@ const ASK_WORDS: Readonly<Record<Exclude<AskKind, 'call'>, string>> = {
   scientific: 'scientific name',
   either: 'common or scientific name',
   genus: 'genus',
+  family: 'family',
   sureness: 'how sure',
   choice: 'a choice',
   match: 'matching',

@@ -12,6 +12,7 @@ const NAME_LABELS: Readonly<Record<string, string>> = {
   scientific: 'Scientific name',
   either: 'Common or scientific name',
   genus: 'Genus',
+  family: 'Family',
 };
 
 function Choices({

@@ -12,6 +12,7 @@ const LABELS: Readonly<Record<string, string>> = {
   scientific: 'Scientific name',
   either: 'Name',
   genus: 'Genus',
+  family: 'Family',
 };
 
 const DAY = new Intl.DateTimeFormat('en-US', {

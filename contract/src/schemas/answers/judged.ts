@@ -14,7 +14,13 @@ import { valueSchema } from './recorded.ts';
 
 export const presenceSchema: Of<Presence> = oneOf(PRESENCES);
 
-export const nameAskKindSchema: Of<NameAskKind> = oneOf(['common', 'scientific', 'either', 'genus']);
+export const nameAskKindSchema: Of<NameAskKind> = oneOf([
+  'common',
+  'scientific',
+  'either',
+  'genus',
+  'family',
+]);
 
 export const askKindSchema: Of<AskKind> = either(
   oneOf(['call']),

@@ -67,6 +67,7 @@ export const truthRowSchema = record<TruthRow>({
   unlisted: number,
   blank: number,
   genusOnly: number,
+  family: number,
   cannotTell: number,
 });
 

@@ -196,7 +196,7 @@ Ximenia tallowwood: americana tallow wood, hog plum
 Schoepfia graytwig: schreberi Gulf graytwig
 @Santalaceae sandalwood; Viscaceae
 Phoradendron mistletoe: leucarpum oak mistletoe; californicum mesquite mistletoe; juniperinum juniper mistletoe; macrophyllum Colorado Desert mistletoe
-Arceuthobium dwarf-mistletoe: americanum lodgepole-pine dwarf-mistletoe; douglasii Douglas-fir dwarf-mistletoe; laricis larch dwarf-mistletoe; pusillum eastern dwarf-mistletoe
+Arceuthobium dwarf-mistletoe: pusillum eastern dwarf-mistletoe; americanum American dwarf-mistletoe
 Pyrularia buffalonut: pubera buffalo nut
 Buckleya piratebush: distichophylla piratebush
 Nestronia nestronia: umbellula leechbrush

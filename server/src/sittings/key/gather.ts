@@ -2,7 +2,7 @@ import type { AskKind, TaxonHeader, TreeRow } from '@hurrow/contract';
 import type { Value, Vocabulary } from '@hurrow/core/characters';
 import type { Distance, Material, Stage } from '@hurrow/core/conditions';
 import type { KeyAsk } from '@hurrow/core/grading';
-import type { NameIndex } from '@hurrow/core/names';
+import type { Families, NameIndex } from '@hurrow/core/names';
 import { acceptedCall, taughtBy } from '@hurrow/core/quizzes';
 import { conditionsOf, freezeStation } from '@hurrow/core/stations';
 import type { Accepted } from '@hurrow/core/quizzes';
@@ -12,6 +12,7 @@ import type { DescribedTaxon } from '@hurrow/core/tells';
 import { maybe } from '../../db/index.ts';
 import type { Sql } from '../../db/index.ts';
 import {
+  readFamilies,
   readCautions,
   readHeaders,
   readLibrary,
@@ -74,6 +75,7 @@ interface Ground {
   readonly cautions: Awaited<ReturnType<typeof readCautions>>;
   readonly names: NameIndex;
   readonly genera: ReadonlyMap<string, string>;
+  readonly families: ReadonlyMap<string, Families>;
   readonly listed: readonly DescribedTaxon[];
   readonly sitting: SittingRow;
 }
@@ -142,6 +144,7 @@ function gatherStation(row: Row, g: Ground): GatheredStation | null {
     accept: {
       tag: tree?.tag ?? null,
       genus: g.genera.get(taxon) ?? null,
+      families: g.families.get(taxon) ?? null,
       scientific: header?.scientific ?? '',
       common: header?.common ?? null,
       names: g.names.names.filter((n) => n.taxon === taxon).map((n) => n.text),
@@ -206,6 +209,7 @@ export async function gatherKey(sql: Sql, ws: string, sitting: SittingRow): Prom
     cautions: await readCautions(sql, ws, taxa),
     names: names.index,
     genera: names.genera,
+    families: await readFamilies(sql, ws, taxa),
     listed: members.flatMap((m) => described.get(m.taxon) ?? []),
     sitting,
   };

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { nameIndex } from '@hurrow/core/names';
-import type { NameEntry, NameIndex, NameKind, NameRank } from '@hurrow/core/names';
+import type { NameEntry, NameIndex, NameKind, NameRank, NameUse } from '@hurrow/core/names';
 import { one } from '../../db/index.ts';
 import type { Sql } from '../../db/index.ts';
 import { readGenera, readNameIndex } from '../../library/index.ts';
@@ -12,12 +12,22 @@ export interface FrozenNames {
 }
 
 export interface NameSet {
-  readonly names: readonly (readonly [taxon: string, rank: NameRank, kind: NameKind, text: string])[];
+  readonly names: readonly (readonly [
+    taxon: string,
+    rank: NameRank,
+    kind: NameKind,
+    text: string,
+    use?: NameUse,
+  ])[];
   readonly genera: readonly (readonly [taxon: string, genus: string])[];
 }
 
 const setOf = (names: readonly NameEntry[], genera: ReadonlyMap<string, string>): NameSet => ({
-  names: names.map((n) => [n.taxon, n.rank, n.kind, n.text] as const),
+  names: names.map((n) =>
+    n.use
+      ? ([n.taxon, n.rank, n.kind, n.text, n.use] as const)
+      : ([n.taxon, n.rank, n.kind, n.text] as const),
+  ),
   genera: [...genera].sort(([a], [b]) => (a < b ? -1 : 1)),
 });
 
@@ -42,7 +52,9 @@ export const keepNames = (tx: Sql, ws: string, names: { readonly hash: string; r
 
 /** A set of names made ready for comparison. */
 const indexed = (set: NameSet): FrozenNames => ({
-  index: nameIndex(set.names.map(([taxon, rank, kind, text]) => ({ taxon, rank, kind, text }))),
+  index: nameIndex(
+    set.names.map(([taxon, rank, kind, text, use]) => ({ taxon, rank, kind, text, use: use ?? null })),
+  ),
   genera: new Map(set.genera),
 });
 

@@ -1,0 +1,103 @@
+import { expect, test } from '@jest/globals';
+import { checklist, judgeName, nameIndex, normalise } from '@hurrow/core/names';
+import type { Judgement, NameEntry, NameKind, NameRank, NameUse } from '@hurrow/core/names';
+import { namePoints } from '@hurrow/core/quizzes';
+import { demoBundle } from './index.ts';
+
+const bundle = demoBundle();
+const rowsOf = (table: string): readonly Readonly<Record<string, unknown>>[] =>
+  [...bundle.first, ...bundle.then].flatMap((t) => (t.table === table ? t.rows : []));
+const RANK = new Map(rowsOf('taxon').map((r) => [String(r['id']), r['rank'] as NameRank]));
+const ENTRIES = rowsOf('name').map((r): NameEntry => ({
+  taxon: String(r['taxon']),
+  rank: RANK.get(String(r['taxon'])) ?? 'group',
+  kind: r['kind'] as NameKind,
+  text: String(r['text']),
+  use: (r['use'] ?? null) as NameUse | null,
+}));
+const INDEX = nameIndex(ENTRIES);
+const LISTED = new Set(rowsOf('list_member').map((r) => String(r['taxon'])));
+const OWN = ENTRIES.filter((e) => LISTED.has(e.taxon) && e.kind !== 'older_family' && e.use !== 'misused');
+const ACCEPTED = new Map(ENTRIES.filter((e) => e.kind === 'accepted').map((e) => [e.taxon, e.text]));
+const genusOf = new Map(
+  [...LISTED].map((t) => {
+    const genus = (ACCEPTED.get(t) ?? '').split(' ')[0];
+    return [t, ENTRIES.find((e) => e.rank === 'genus' && e.text === genus)?.taxon ?? null] as const;
+  }),
+);
+const judge = (typed: string, taxon: string): Judgement =>
+  judgeName(typed, { taxon, genus: genusOf.get(taxon) ?? null, listed: LISTED }, INDEX);
+const points = (j: Judgement, taxon: string): number =>
+  namePoints(j, 'either', genusOf.get(taxon) ?? null, 1);
+
+const LETTERS = 'abcdefghijklmnopqrstuvwxyz ';
+
+/** Every text one edit away from a name: a letter dropped, put in, changed, or swapped with the next. */
+function* edits(text: string, letters: string): Generator<string> {
+  for (let i = 0; i <= text.length; i += 1) {
+    const [head, tail] = [text.slice(0, i), text.slice(i)];
+    yield head + tail.slice(1);
+    yield head + tail.charAt(1) + tail.charAt(0) + tail.slice(2);
+    for (const l of letters) {
+      yield head + l + tail;
+      yield head + l + tail.slice(1);
+    }
+  }
+}
+
+/** Every name of a real or listed tree, with the taxa of the list that bear it. */
+const BEARERS = new Map<string, Set<string>>();
+for (const e of ENTRIES) {
+  const key = normalise(e.text);
+  BEARERS.set(key, (BEARERS.get(key) ?? new Set()).add(e.taxon));
+}
+
+test('no single edit of a listed name credits another species, nor earns more than the name itself', () => {
+  let tried = 0;
+  let earned = 0;
+  const wrong: string[] = [];
+  for (const entry of OWN.filter((e) => e.kind !== 'synonym')) {
+    const most = points(judge(entry.text, entry.taxon), entry.taxon);
+    const seen = new Set<string>();
+    for (const typed of edits(entry.text, LETTERS)) {
+      if (seen.has(typed)) continue;
+      seen.add(typed);
+      const j = judge(typed, entry.taxon);
+      const got = points(j, entry.taxon);
+      tried += 1;
+      if (got > 0) earned += 1;
+      const others = [...(BEARERS.get(normalise(typed)) ?? [])].filter((t) => t !== entry.taxon);
+      const named = j.taxon !== null && j.taxon !== entry.taxon && RANK.get(j.taxon) === 'species';
+      if ((named && !others.includes(j.taxon ?? '')) || got > Math.max(most, 0.5))
+        wrong.push(`${typed}: ${j.outcome} ${ACCEPTED.get(j.taxon ?? '') ?? ''} ${String(got)}`);
+    }
+  }
+  expect(wrong).toEqual([]);
+  expect(tried).toBeGreaterThan(60_000);
+  // The rest are edits that make another word, two in a row of a short one, or a space within a word.
+  expect(earned / tried).toBeGreaterThan(0.7);
+});
+
+test('no name of a real tree earns a listed species anything unless it is its own', () => {
+  const own = (taxon: string): ReadonlySet<string> =>
+    new Set(ENTRIES.filter((e) => e.taxon === taxon).map((e) => normalise(e.text)));
+  const wrong: string[] = [];
+  for (const taxon of LISTED) {
+    const mine = own(taxon);
+    const real = checklist().species.find((s) =>
+      [s.scientific, ...s.synonyms].some((n) => normalise(n) === normalise(ACCEPTED.get(taxon) ?? '')),
+    );
+    for (const s of checklist().species) {
+      // The species of a listed subspecies is right but for what it leaves out.
+      if (s === real || (ACCEPTED.get(taxon) ?? '').startsWith(`${s.scientific} subsp.`)) continue;
+      for (const name of [s.scientific, ...s.common, ...s.synonyms]) {
+        if (mine.has(normalise(name))) continue;
+        const j = judge(name, taxon);
+        const shared = real?.common.some((c) => normalise(c) === normalise(name)) === true;
+        if (points(j, taxon) > 0 && !shared)
+          wrong.push(`${name} for ${ACCEPTED.get(taxon) ?? ''}: ${j.outcome}, ${j.why}`);
+      }
+    }
+  }
+  expect(wrong).toEqual([]);
+});
