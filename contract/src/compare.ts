@@ -1,4 +1,4 @@
-import type { Feature, Quantifier } from '@hurrow/core/rules';
+import type { Clause, Feature, Quantifier } from '@hurrow/core/rules';
 import type { NameKind, TaxonHeader } from './library.ts';
 import type { Caution, NameRoot } from './species.ts';
 
@@ -30,7 +30,7 @@ export interface RuleBody {
   /** The taxon it speaks of; null for any. */
   readonly who: string | null;
   readonly when: readonly Feature[];
-  readonly then: Feature;
+  readonly then: readonly Clause[];
   readonly note: string | null;
 }
 

@@ -14,7 +14,7 @@ const broken = (i: number): readonly string[] => {
     quantifier: popular.quantifier,
     who: popular.who === null ? null : taxonId(popular.who),
     when: popular.when ?? [],
-    then: popular.then,
+    then: [popular.then],
   };
   const report = checkRule(rule, list, taxa, vocabulary, OCTOBER);
   return report.exceptions.map((e) => SPECIES[e.member] ?? '').sort();

@@ -3,8 +3,19 @@ import { onlyRulesOut, ruledOut, shownStates } from './shown.ts';
 import { leavesUnder, withDescendants } from './vocabularyOf.ts';
 import type { Character, RangeValue, Statement, StatesValue, TaxonNode, Vocabulary } from './types.ts';
 
-/** How two sources differ on one character of one taxon; a finer term is no conflict. */
-export type DisagreementKind = 'contradiction' | 'different_bounds' | 'finer_term' | 'applicability';
+/**
+ * How two sources differ on one character of one taxon. A finer term is no conflict; where one only says less than the other
+ * it is *narrower*, which is none either unless a tell hangs on it.
+ */
+export const DISAGREEMENT_KINDS = [
+  'contradiction',
+  'applicability',
+  'partly_different',
+  'different_bounds',
+  'narrower',
+  'finer_term',
+] as const;
+export type DisagreementKind = (typeof DISAGREEMENT_KINDS)[number];
 
 export interface Disagreement {
   readonly taxon: string;
@@ -12,6 +23,8 @@ export interface Disagreement {
   readonly kind: DisagreementKind;
   readonly a: Statement;
   readonly b: Statement;
+  /** The group of which the second is said, where it is not said of the taxon itself. */
+  readonly group: string | null;
 }
 
 /** A single value stands for at least this share of itself on either side. */
@@ -35,34 +48,52 @@ function ofStates(character: Character, a: StatesValue, b: StatesValue): Disagre
   ];
   // Two that say only what is not there, or one that rules out nothing of what the other shows, agree.
   if (onlyRulesOut(a) || onlyRulesOut(b)) {
-    return !against.includes(true) ? null : against.includes(false) ? 'different_bounds' : 'contradiction';
+    return !against.includes(true) ? null : against.includes(false) ? 'partly_different' : 'contradiction';
   }
   if (![...under].some((s) => over.has(s))) return 'contradiction';
   if (p.length === q.length && p.every((s) => q.includes(s))) return null;
   const refines = (fine: readonly string[], broad: readonly string[]): boolean =>
     fine.every((f) => broad.some((s) => withDescendants(character, s).includes(f))) &&
     broad.every((s) => fine.some((f) => withDescendants(character, s).includes(f)));
-  return refines(p, q) || refines(q, p) ? 'finer_term' : 'different_bounds';
+  if (refines(p, q) || refines(q, p)) return 'finer_term';
+  const inside = (few: ReadonlySet<string>, many: ReadonlySet<string>): boolean =>
+    [...few].every((s) => many.has(s));
+  return inside(under, over) || inside(over, under) ? 'narrower' : 'partly_different';
 }
 
-function widened(character: Character, v: RangeValue): readonly [number, number] {
-  const [low, high] = [v.xlow ?? v.low, v.xhigh ?? v.high];
+const isSingle = (v: RangeValue): boolean => (v.xlow ?? v.low) === (v.xhigh ?? v.high);
+
+/** How far two numbers may lie apart and still be one: the step of a count, or a tenth where both are single measures. */
+function slack(character: Character, a: RangeValue, b: RangeValue): number {
   const step = character.kind === 'count' && character.counting ? 1 : 0;
-  const by = low === high ? Math.max(step, SINGLE_STEP * low) : step;
-  return [low - by, high + by];
+  const single = isSingle(a) && isSingle(b) && character.kind !== 'count';
+  return single ? Math.max(step, SINGLE_STEP * Math.max(a.low, b.low)) : step;
 }
+
+/** The distance between two intervals; 0 where they meet. */
+const gap = (a: readonly [number, number], b: readonly [number, number]): number =>
+  Math.max(0, a[0] - b[1], b[0] - a[1]);
 
 function ofRanges(character: Character, a: RangeValue, b: RangeValue): DisagreementKind | null {
   // An open range is at odds only with what ends below it.
   if (a.more || b.more) {
     const [open, other] = a.more ? [a, b] : [b, a];
-    return !other.more && widened(character, other)[1] < open.low ? 'contradiction' : null;
+    return !other.more && (other.xhigh ?? other.high) + slack(character, a, b) < open.low
+      ? 'contradiction'
+      : null;
   }
-  const [p, q] = [widened(character, a), widened(character, b)];
-  if (p[1] < q[0] || q[1] < p[0]) return 'contradiction';
+  const usually = gap([a.low, a.high], [b.low, b.high]);
+  if (usually > slack(character, a, b)) {
+    const ever = gap([a.xlow ?? a.low, a.xhigh ?? a.high], [b.xlow ?? b.low, b.xhigh ?? b.high]);
+    return character.kind === 'count' || ever > 0 ? 'contradiction' : 'different_bounds';
+  }
+  if (isSingle(a) && isSingle(b)) return null;
   const wider = Math.max(a.high - a.low, b.high - b.low);
   const apart = Math.max(Math.abs(a.low - b.low), Math.abs(a.high - b.high));
-  return apart > BOUND_SHARE * wider ? 'different_bounds' : null;
+  if (apart <= BOUND_SHARE * wider) return null;
+  const within = (x: RangeValue, y: RangeValue): boolean => x.low >= y.low && x.high <= y.high;
+  // One number within the other's range says less, and nothing against it.
+  return (isSingle(a) && within(a, b)) || (isSingle(b) && within(b, a)) ? 'narrower' : 'different_bounds';
 }
 
 /** How two statements of one character differ; null where they agree. Source: docs/domain.md, Sources that disagree. */
@@ -72,37 +103,70 @@ export function differ(character: Character, a: Statement, b: Statement): Disagr
   return a.value.kind === b.value.kind ? null : 'applicability';
 }
 
-const ORDER: readonly DisagreementKind[] = [
-  'contradiction',
-  'applicability',
-  'different_bounds',
-  'finer_term',
-];
+const order = (d: Disagreement): number => DISAGREEMENT_KINDS.indexOf(d.kind);
 
-/** Every two statements of one character of one taxon that differ, contradictions first. */
+/** Whether what a species says goes against its group; a group is broader by nature, so only what cannot both be so counts. */
+const AGAINST_GROUP: readonly DisagreementKind[] = ['contradiction', 'applicability'];
+
+type Groups = ReadonlyMap<string, readonly Statement[]>;
+const keyOf = (taxon: string, s: Statement): string => `${taxon}/${s.character}/${s.life ?? ''}`;
+
+/** Every two statements of one taxon that differ; one source may say two things. */
+function amongSame(group: readonly Statement[], vocabulary: Vocabulary): readonly Disagreement[] {
+  return group.flatMap((a, i) => {
+    const character = vocabulary.get(a.character);
+    return group.slice(i + 1).flatMap((b): Disagreement[] => {
+      const kind = character ? differ(character, a, b) : null;
+      return kind ? [{ taxon: a.taxon, character: a.character, kind, a, b, group: null }] : [];
+    });
+  });
+}
+
+/** What a taxon says against the groups it stands in. */
+function againstGroups(
+  own: readonly Statement[],
+  groups: Groups,
+  taxa: ReadonlyMap<string, TaxonNode>,
+  vocabulary: Vocabulary,
+): readonly Disagreement[] {
+  const [first] = own;
+  const character = first ? vocabulary.get(first.character) : undefined;
+  if (!first || !character || !taxa.has(first.taxon)) return [];
+  const above = lineage(taxa, first.taxon).slice(1).flat();
+  return [...new Set(above)].flatMap((group) =>
+    (groups.get(keyOf(group, first)) ?? []).flatMap((b) =>
+      own.flatMap((a): Disagreement[] => {
+        const kind = differ(character, a, b);
+        return kind && AGAINST_GROUP.includes(kind)
+          ? [{ taxon: a.taxon, character: a.character, kind, a, b, group }]
+          : [];
+      }),
+    ),
+  );
+}
+
+/**
+ * Every two statements of one character that differ, of one taxon or of a taxon and a group it stands in, contradictions
+ * first. What is said of two stages of life is no disagreement, and what ships is passed over. Source: docs/domain.md,
+ * Sources that disagree.
+ * @param taxa the tree of taxa; without it groups are not compared.
+ */
 export function disagreements(
   statements: readonly Statement[],
   vocabulary: Vocabulary,
+  taxa: ReadonlyMap<string, TaxonNode> = new Map(),
 ): readonly Disagreement[] {
   const groups = new Map<string, Statement[]>();
   for (const s of statements) {
     if (s.shipped) continue;
-    // What is said of two stages of life is no disagreement.
-    const key = `${s.taxon}/${s.character}/${s.life ?? ''}`;
-    groups.set(key, [...(groups.get(key) ?? []), s]);
+    const key = keyOf(s.taxon, s);
+    const had = groups.get(key);
+    if (had) had.push(s);
+    else groups.set(key, [s]);
   }
-  const found: Disagreement[] = [];
-  for (const group of groups.values()) {
-    group.forEach((a, i) => {
-      const character = vocabulary.get(a.character);
-      if (!character) return;
-      for (const b of group.slice(i + 1)) {
-        const kind = differ(character, a, b);
-        if (kind) found.push({ taxon: a.taxon, character: a.character, kind, a, b });
-      }
-    });
-  }
-  return found.sort((x, y) => ORDER.indexOf(x.kind) - ORDER.indexOf(y.kind));
+  return [...groups.values()]
+    .flatMap((own) => [...amongSame(own, vocabulary), ...againstGroups(own, groups, taxa, vocabulary)])
+    .sort((x, y) => order(x) - order(y));
 }
 
 /** The members of a list that take a value stated at a taxon: itself, or those below it. */

@@ -13,9 +13,22 @@ const PIECES = new RegExp(String.raw`(${NUMBER})\s*(${UNIT})?`, 'g');
 
 const MAX_TEXT = 120;
 
+/** Kilograms a cubic metre in one pound a cubic foot. */
+const KG_PER_M3 = 16.01846337;
+
 /** Factors to the character's unit for kinds other than length. */
 const OTHER_UNITS: Readonly<Record<string, Readonly<Record<string, number>>>> = {
-  'kg/m3': { 'kg/m3': 1, 'kg/m³': 1, 'g/cm3': 1000, 'g/cm³': 1000 },
+  'kg/m3': {
+    'kg/m3': 1,
+    'kg/m³': 1,
+    'g/cm3': 1000,
+    'g/cm³': 1000,
+    'lb/ft3': KG_PER_M3,
+    'lb/ft³': KG_PER_M3,
+    'lbs/ft3': KG_PER_M3,
+    'lb/cu.ft': KG_PER_M3,
+    pcf: KG_PER_M3,
+  },
   years: { year: 1, years: 1, yr: 1, yrs: 1 },
   degrees: { degree: 1, degrees: 1, deg: 1 },
   'per cm': { 'per/cm': 1 },
@@ -123,6 +136,19 @@ function ordered(value: RangeValue, text: string, swapped: string): Result<Range
   return ok(value);
 }
 
+const ABOUT =
+  /^(?:about|around|approximately|approx\.?|roughly|circa|ca\.?|c\.|~|usually|mostly|generally|typically)\s*/i;
+const UP_TO = /^(?:up to|at most|not more than|less than|under|to)\s+/i;
+
+/** How people write a range in words, as a range: *about 30 m*, *up to 30 m* (from nothing on), *3 or 4*. */
+const asRange = (text: string): string =>
+  text
+    .replace(ABOUT, '')
+    .replace(UP_TO, '0-')
+    .replace(/^(\d+) or (\d+)(?= |$)/i, (all, a: string, b: string) =>
+      Number(b) === Number(a) + 1 ? `${a}-${b}` : all,
+    );
+
 /** *Several* is three or more. */
 const SEVERAL = '3';
 const AT_LEAST = new RegExp(
@@ -139,24 +165,17 @@ function atLeast(character: Character, text: string): string | null {
 
 /**
  * A range as people write it, `(2) 3-5 (7) in`, in the character's unit (mm for lengths). Either extreme may be
- * missing; a single value is both ends; *at least 5*, *5 or more* and *several* are open above. The text is kept as typed.
+ * missing; a single value is both ends; *at least 5*, *5 or more* and *several* are open above; *up to 5* begins at nought, and
+ * *about* says nothing that a single value does not. The text is kept as typed.
  * Source: docs/domain.md, Characters.
  */
 export function parseRange(character: Character, entered: string): Result<RangeValue> {
   if (entered.length > MAX_TEXT) {
     return refuse('too_long', `A range has at most ${MAX_TEXT} characters.`, 'Put the rest into a note.');
   }
-  const text = entered.trim().replace(/[–—−]/g, '-').replace(/\s+/g, ' ');
+  const text = asRange(entered.trim().replace(/[–—−]/g, '-').replace(/\s+/g, ' '));
   if (text === '') return refuse('empty', 'Nothing was written.', `Write ${expects(character)}.`);
   if (/^-/.test(text)) return refuse('negative', 'A measure cannot be below zero.', 'Leave the sign out.');
-  if (/^up to\b/i.test(text)) {
-    const rest = text.replace(/^up to\s*/i, '');
-    return refuse(
-      'up_to',
-      `“${entered.trim()}” does not say whether that is usual or the greatest seen.`,
-      `Write ${rest} if it is usual, or put the greatest in brackets after the usual range.`,
-    );
-  }
   const least = atLeast(character, text);
   const m = RANGE.exec(least ?? text);
   if (!m) {

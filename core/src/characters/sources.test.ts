@@ -81,16 +81,26 @@ describe('two sources that differ', () => {
   test('usual states that do not meet contradict; a finer term does not', () => {
     expect(kind('leaf.margin', 'entire', 'serrate')).toBe('contradiction');
     expect(kind('leaf.margin', 'toothed', 'doubly serrate')).toBe('finer_term');
-    expect(kind('leaf.margin', 'serrate | entire', 'serrate')).toBe('different_bounds');
+    // One set inside the other says less; two that share a part say different things.
+    expect(kind('leaf.margin', 'serrate | entire', 'serrate')).toBe('narrower');
+    expect(kind('leaf.margin', 'serrate | entire', 'serrate | crenate')).toBe('partly_different');
     expect(kind('leaf.margin', 'serrate', 'serrate | entire?')).toBeNull();
   });
 
-  test('ranges contradict only after each is widened by its step, a single value by a tenth', () => {
-    expect(kind('leaf.length', '100 mm', '112 mm')).toBe('different_bounds');
+  test('single measures disagree beyond a tenth, counts beyond their step', () => {
+    expect(kind('leaf.length', '1.5 in', '38 mm')).toBeNull();
+    expect(kind('leaf.length', '100 mm', '109 mm')).toBeNull();
     expect(kind('leaf.length', '100 mm', '130 mm')).toBe('contradiction');
-    // A count that is off by one on either side may still be one count taken by two conventions.
-    expect(kind('leaf.leaflet_count', '5-7', '9-11')).toBe('different_bounds');
-    expect(kind('leaf.leaflet_count', '5-7', '10-13')).toBe('contradiction');
+    expect(kind('needle.bundle_count', '3', '5')).toBe('contradiction');
+    // A count that is off by one may still be one count taken by two conventions.
+    expect(kind('leaf.leaflet_count', '5-7', '8-11')).toBe('different_bounds');
+    expect(kind('leaf.leaflet_count', '5-7', '9-11')).toBe('contradiction');
+    expect(kind('leaf.leaflet_count', '7', '5-9')).toBe('narrower');
+  });
+
+  test('usual lengths that do not meet are different bounds where their extremes do', () => {
+    expect(kind('leaf.length', '40-60 (90) mm', '80-100 mm')).toBe('different_bounds');
+    expect(kind('leaf.length', '40-60 mm', '80-100 mm')).toBe('contradiction');
   });
 
   test('overlapping ranges differ where a bound is off by more than a quarter of the wider one', () => {
@@ -111,6 +121,28 @@ describe('two sources that differ', () => {
       ['leaf.margin', 'contradiction'],
       ['form.height', 'different_bounds'],
     ]);
+  });
+
+  test('one source may contradict itself, and a species its genus', () => {
+    const taxa = new Map(
+      [
+        { id: 'genus', label: 'G', parents: [] },
+        { id: 'a', label: 'G a', parents: ['genus'] },
+      ].map((t) => [t.id, t]),
+    );
+    const said = (taxon: string, id: string, cell: string) => ({ ...says(id, cell), taxon, source: 'flora' });
+    const own = [said('a', 'leaf.margin', 'entire'), said('a', 'leaf.margin', 'serrate')];
+    expect(disagreements(own, vocabulary).map((d) => [d.kind, d.a.source === d.b.source, d.group])).toEqual([
+      ['contradiction', true, null],
+    ]);
+    const both = [said('a', 'leaf.margin', 'entire'), said('genus', 'leaf.margin', 'serrate')];
+    expect(disagreements(both, vocabulary)).toEqual([]);
+    expect(disagreements(both, vocabulary, taxa).map((d) => [d.taxon, d.kind, d.group])).toEqual([
+      ['a', 'contradiction', 'genus'],
+    ]);
+    // A genus is broader by nature: that it says more is no disagreement.
+    const broad = [said('a', 'leaf.margin', 'serrate'), said('genus', 'leaf.margin', 'serrate | entire')];
+    expect(disagreements(broad, vocabulary, taxa)).toEqual([]);
   });
 
   test('what a genus says is taken by its species', () => {

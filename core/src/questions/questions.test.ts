@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { CHARACTERS, WORDS, readCell, vocabularyOf } from '../characters/index.ts';
 import type { Profile, Resolved } from '../characters/index.ts';
-import { questionsAbout } from './index.ts';
+import { beyondLimits, questionsAbout } from './index.ts';
 import type { Asked, AskedAmong } from './index.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
@@ -107,6 +107,26 @@ describe('what a botanist would ask', () => {
       asked({ 'needle.attachment': 'in-bundles', 'needle.bundle_count': '2' }),
     ],
     [
+      'beyond_limits',
+      asked({ 'leaf.complexity': 'simple', 'leaf.length': '3000 ft' }),
+      asked({ 'leaf.complexity': 'simple', 'leaf.length': '3 ft' }),
+    ],
+    ['beyond_limits', asked({ 'leaf.leaflet_count': '3000' }), asked({ 'leaf.leaflet_count': '15-23' })],
+    ['beyond_limits', asked({ 'site.zones': '3-50' }), asked({ 'site.zones': '3-5' })],
+    ['beyond_limits', asked({ 'needle.length': '8000 ft' }), asked({ 'needle.length': '8 in' })],
+    ['beyond_limits', asked({ 'form.height': '12 mm' }), asked({ 'form.height': 'up to 12 m' })],
+    [
+      'perfect_family',
+      asked({ 'flower.sexual_system': 'monoecious' }, { scientific: 'Magnolia own' }),
+      asked({ 'flower.sexual_system': 'monoecious' }, { scientific: 'Betula own' }),
+    ],
+    ['fleshy_and_dry', asked({ 'fruit.kind': 'berry | capsule' }), asked({ 'fruit.kind': 'berry | drupe' })],
+    [
+      'sprouts_unripe',
+      asked({ 'fruit.germination': 'same-fall' }, { windows: [{ kind: 'ripening', start: 350, end: 20 }] }),
+      asked({ 'fruit.germination': 'same-fall' }, { windows: [{ kind: 'ripening', start: 250, end: 280 }] }),
+    ],
+    [
       'no_separator',
       asked({}, { lookalikes: [{ name: 'Genus altera', separator: null }] }),
       asked({}, { lookalikes: [{ name: 'Genus altera', separator: 'the cone' }] }),
@@ -114,6 +134,13 @@ describe('what a botanist would ask', () => {
   ])('%s is asked where it looks odd and not where it does not', (code, odd, plain) => {
     expect(codes(odd)).toEqual([code]);
     expect(codes(plain)).toEqual([]);
+  });
+
+  test('every number that ships has limits', () => {
+    const numbers = CHARACTERS.filter((c) => ['count', 'length', 'ratio'].includes(c.kind) && !c.retired);
+    const range = (low: number) =>
+      ({ kind: 'range', xlow: null, low, high: low, xhigh: null, entered: String(low) }) as const;
+    expect(numbers.filter((c) => beyondLimits(c, range(1e7)) === null).map((c) => c.id)).toEqual([]);
   });
 
   test('a value ten times the genus is asked, one eight times is not', () => {

@@ -1,6 +1,7 @@
 import { stateOf } from '../characters/index.ts';
 import { daysForward, movesWith, within } from '../conditions/index.ts';
 import type { SeasonWindow } from '../conditions/index.ts';
+import { familiesOfGenus } from '../names/index.ts';
 import type { Asked, AskedAmong, Question } from './types.ts';
 import { rangeOf, usualStates } from './values.ts';
 
@@ -127,6 +128,92 @@ export function bundlesOnSpurs({ profile }: Asked): Question | null {
         character: 'needle.bundle_count',
         text: 'Needles per bundle are given for a plant whose needles stand in tufts on spurs.',
         remedy: 'A tuft is no bundle. Is it the number of needles on a spur?',
+      }
+    : null;
+}
+
+/** Families of trees and shrubs whose flowers have both sexes, all but a few. */
+const PERFECT: ReadonlySet<string> = new Set([
+  'Magnoliaceae',
+  'Rosaceae',
+  'Malvaceae',
+  'Ericaceae',
+  'Cornaceae',
+  'Hydrangeaceae',
+  'Bignoniaceae',
+  'Fabaceae',
+  'Styracaceae',
+  'Theaceae',
+  'Caprifoliaceae',
+  'Calycanthaceae',
+  'Berberidaceae',
+  'Paulowniaceae',
+  'Grossulariaceae',
+]);
+
+/** Flowers of one sex in a family of perfect ones. */
+export function perfectFamily({ profile, scientific, id }: Asked): Question | null {
+  const states = usualStates(profile, 'flower.sexual_system');
+  const oneSex = states.find((s) => s === 'monoecious' || s === 'dioecious');
+  const family = familiesOfGenus(scientific)?.family ?? '';
+  const own = profile.get('flower.sexual_system')?.origin === id;
+  return oneSex !== undefined && own && PERFECT.has(family)
+    ? {
+        code: 'perfect_family',
+        character: 'flower.sexual_system',
+        text: `It is said to be ${oneSex}, but flowers of the ${family} mostly have both sexes.`,
+        remedy: 'Do its flowers have stamens and a pistil together? Then it is bisexual.',
+      }
+    : null;
+}
+
+const FLESHY = ['berry', 'drupe', 'pome', 'hip', 'fleshy-cone', 'aril'];
+const DRY = [
+  'capsule',
+  'follicle',
+  'samara',
+  'paired-samara',
+  'acorn',
+  'nut',
+  'nut-in-a-husk',
+  'nut-in-a-bur',
+  'pod',
+  'achene',
+  'papery-sac',
+  'cone',
+  'woody-cone-like-catkin',
+];
+
+/** A fruit that is fleshy and dry at once. */
+export function fleshyAndDry({ profile }: Asked, { vocabulary }: AskedAmong): Question | null {
+  const states = usualStates(profile, 'fruit.kind');
+  const fleshy = states.find((s) => FLESHY.includes(s));
+  const dry = states.find((s) => DRY.includes(s));
+  if (fleshy === undefined || dry === undefined) return null;
+  const character = vocabulary.get('fruit.kind');
+  const name = (state: string): string => (character ? (stateOf(character, state)?.term ?? state) : state);
+  return {
+    code: 'fleshy_and_dry',
+    character: 'fruit.kind',
+    text: `Its fruit is said to be a ${name(fleshy)} and a ${name(dry)}, one fleshy and one dry.`,
+    remedy: 'Is one of them what people call it, and the other what it is?',
+  };
+}
+
+/** Fruit that begins to ripen after this day has no fall left to sprout in (1 December). */
+const FALL_ENDS = 335;
+
+/** Seed that sprouts in the fall it drops must be ripe by then. */
+export function sproutsUnripe({ profile, windows }: Asked): Question | null {
+  const ripening = windows.find((w) => w.kind === 'ripening');
+  return ripening &&
+    ripening.start >= FALL_ENDS &&
+    usualStates(profile, 'fruit.germination').includes('same-fall')
+    ? {
+        code: 'sprouts_unripe',
+        character: 'fruit.germination',
+        text: 'Its seed is said to sprout in the fall, but the fruit only begins to ripen after it.',
+        remedy: 'Does it sprout the next spring, or is the window of ripening wrong?',
       }
     : null;
 }

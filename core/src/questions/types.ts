@@ -12,7 +12,11 @@ export type QuestionCode =
   | 'no_separator'
   | 'ten_times_the_genus'
   | 'bundles_on_spurs'
-  | 'root_contradicted';
+  | 'root_contradicted'
+  | 'beyond_limits'
+  | 'perfect_family'
+  | 'fleshy_and_dry'
+  | 'sprouts_unripe';
 
 /** Something that may be wrong with a profile. It asks and never blocks. */
 export interface Question {

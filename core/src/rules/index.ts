@@ -1,6 +1,8 @@
 export { featureWords, has } from './feature.ts';
 export type { Feature, Has } from './feature.ts';
 export { QUANTIFIERS, checkRule, decides, membersUnder, ruleSentence, weeksOf } from './rule.ts';
-export type { Breach, Quantifier, Rule, RuleReport } from './rule.ts';
+export type { Breach, Quantifier, Rule, RuleReport, RuleVerdict } from './rule.ts';
+export { featuresOf, holds } from './clause.ts';
+export type { Clause } from './clause.ts';
 export { proposeRules } from './propose.ts';
 export type { Proposed } from './propose.ts';

@@ -123,7 +123,7 @@ export function proposeRules(
     if (ruled.has(key)) return;
     ruled.add(key);
     found.push({
-      rule: { quantifier, who, when: when.map((w) => w.feature), then: fact.feature },
+      rule: { quantifier, who, when: when.map((w) => w.feature), then: [fact.feature] },
       subjects,
       ease: [fact, ...when].reduce((sum, f) => sum + easeOf(f.character), 0),
     });

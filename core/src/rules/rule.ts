@@ -3,8 +3,10 @@ import type { TaxonNode, Vocabulary, Wording } from '../characters/index.ts';
 import { addDays, visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
 import type { Described } from '../tells/index.ts';
-import { featureWords, has } from './feature.ts';
-import type { Feature } from './feature.ts';
+import { allOf, clauseWords, featuresOf, holds } from './clause.ts';
+import type { Clause } from './clause.ts';
+import { featureWords, has, hasWhole } from './feature.ts';
+import type { Feature, Has } from './feature.ts';
 
 export const QUANTIFIERS = ['all', 'only', 'all_and_only'] as const;
 export type Quantifier = (typeof QUANTIFIERS)[number];
@@ -15,11 +17,18 @@ export interface Rule {
   /** The taxon they stand under; null for any. */
   readonly who: string | null;
   readonly when: readonly Feature[];
-  readonly then: Feature;
+  /** All of these, at least one. */
+  readonly then: readonly Clause[];
 }
 
 /** Why a member stands against a rule. */
 export type Breach = 'lacks' | 'sometimes_lacks' | 'also_has' | 'sometimes_has';
+
+/**
+ * What a list says of a rule. It does not hold where more break it than keep it, or where what it says of one species is
+ * false of that species.
+ */
+export type RuleVerdict = 'holds' | 'exceptions' | 'does_not_hold' | 'untestable' | 'nobody';
 
 export interface RuleReport {
   /** Places in the list of those the rule speaks of. */
@@ -27,7 +36,7 @@ export interface RuleReport {
   readonly exceptions: readonly { readonly member: number; readonly breach: Breach }[];
   /** Members of which what would decide is not recorded. */
   readonly untestable: readonly number[];
-  readonly verdict: 'holds' | 'exceptions' | 'untestable' | 'nobody';
+  readonly verdict: RuleVerdict;
   /** Members on which what the rule asks cannot be seen now, with the reason. */
   readonly hidden: readonly { readonly member: number; readonly reason: string }[];
 }
@@ -44,7 +53,7 @@ export function membersUnder(
 }
 
 const charactersOf = (rule: Rule): readonly string[] => [
-  ...new Set([...rule.when, rule.then].map((f) => f.character)),
+  ...new Set([...rule.when, ...rule.then.flatMap(featuresOf)].map((f) => f.character)),
 ];
 
 /** Why a character of the rule cannot be seen on a member now; null where all can. */
@@ -59,9 +68,51 @@ function hiddenOn(rule: Rule, d: Described, vocabulary: Vocabulary, conditions: 
   return null;
 }
 
+/** How a member stands to what a rule says; what is said of a single species is said of its whole range. */
+function saidOf(rule: Rule, d: Described, taxa: ReadonlyMap<string, TaxonNode>, vocabulary: Vocabulary): Has {
+  return allOf(
+    rule.then.map((c) =>
+      rule.who === d.id && 'low' in c ? hasWhole(d, c, vocabulary) : holds(d, c, taxa, vocabulary),
+    ),
+  );
+}
+
+type Standing = 'keeps' | 'open' | Breach;
+
+const LACKS: Readonly<Record<Has, Standing>> = {
+  yes: 'keeps',
+  sometimes: 'sometimes_lacks',
+  no: 'lacks',
+  unknown: 'open',
+};
+const ALSO: Readonly<Record<Has, Standing>> = {
+  yes: 'also_has',
+  sometimes: 'sometimes_has',
+  no: 'keeps',
+  unknown: 'open',
+};
+
+function verdictOf(
+  rule: Rule,
+  subjects: readonly number[],
+  having: readonly number[],
+  report: Pick<RuleReport, 'exceptions' | 'untestable'>,
+): RuleVerdict {
+  if (subjects.length === 0) return 'nobody';
+  const { exceptions, untestable } = report;
+  const denied = exceptions.some((e) => e.breach === 'lacks') && having.length === 0;
+  // One that is not recorded may yet be the one that keeps it.
+  if (denied && untestable.every((m) => !subjects.includes(m))) return 'does_not_hold';
+  const kept = rule.quantifier === 'all' ? subjects.length - exceptions.length : having.length;
+  if (exceptions.length > kept) return 'does_not_hold';
+  if (exceptions.length > 0) return 'exceptions';
+  return untestable.length > 0 ? 'untestable' : 'holds';
+}
+
 /**
  * Holds a rule against a list: whom it speaks of, who stands against it, of whom too little is recorded, and on whom it
- * cannot be seen now. Source: docs/domain.md, Look-alikes and rules of thumb.
+ * cannot be seen now. “Only” says of its own subjects that one of them has it. Source: docs/domain.md, Look-alikes and
+ * rules of thumb.
  * @param taxa every taxon of the list and those above them.
  */
 export function checkRule(
@@ -72,45 +123,35 @@ export function checkRule(
   conditions: Conditions,
 ): RuleReport {
   const under = new Set(membersUnder(rule.who, list, taxa));
-  const subjects: number[] = [];
+  const [subjects, having, untestable]: [number[], number[], number[]] = [[], [], []];
   const exceptions: { member: number; breach: Breach }[] = [];
-  const untestable: number[] = [];
+  const stand = (member: number, standing: Standing): void => {
+    if (standing === 'open') untestable.push(member);
+    else if (standing !== 'keeps') exceptions.push({ member, breach: standing });
+  };
+  const said = list.map((d) => saidOf(rule, d, taxa, vocabulary));
   list.forEach((d, member) => {
-    const meets = rule.when.map((f) => has(d, f, vocabulary));
-    const inside = under.has(member) && !meets.includes('no');
-    const unsure = inside && meets.some((m) => m === 'unknown' || m === 'sometimes');
-    const then = has(d, rule.then, vocabulary);
-    if (inside && !unsure) {
-      subjects.push(member);
-      if (rule.quantifier === 'only') return;
-      if (then === 'unknown') untestable.push(member);
-      else if (then !== 'yes')
-        exceptions.push({ member, breach: then === 'no' ? 'lacks' : 'sometimes_lacks' });
-      return;
-    }
-    // One that may or may not be meant breaks nothing by having the feature, and nothing by lacking it only if it is not meant.
-    if (unsure) {
+    const meets = allOf(rule.when.map((f) => has(d, f, vocabulary)));
+    const inside = under.has(member) && meets !== 'no';
+    const then = said[member] ?? 'unknown';
+    if (inside && meets !== 'yes') {
+      // One that may or may not be meant breaks nothing by having the feature, and nothing by lacking it only if it is not meant.
       if (rule.quantifier !== 'only' && then !== 'yes') untestable.push(member);
-      return;
-    }
-    if (rule.quantifier === 'all') return;
-    if (then === 'unknown') untestable.push(member);
-    else if (then !== 'no')
-      exceptions.push({ member, breach: then === 'yes' ? 'also_has' : 'sometimes_has' });
+    } else if (inside) {
+      subjects.push(member);
+      if (then === 'yes' || then === 'sometimes') having.push(member);
+      if (rule.quantifier !== 'only') stand(member, LACKS[then]);
+    } else if (rule.quantifier !== 'all') stand(member, ALSO[then]);
   });
+  if (rule.quantifier === 'only' && having.length === 0) {
+    for (const member of subjects) stand(member, LACKS[said[member] ?? 'unknown']);
+  }
   const hidden = subjects.flatMap((member) => {
     const d = list[member];
     const reason = d ? hiddenOn(rule, d, vocabulary, conditions) : null;
     return reason === null ? [] : [{ member, reason }];
   });
-  const verdict =
-    subjects.length === 0
-      ? 'nobody'
-      : exceptions.length > 0
-        ? 'exceptions'
-        : untestable.length > 0
-          ? 'untestable'
-          : 'holds';
+  const verdict = verdictOf(rule, subjects, having, { exceptions, untestable });
   return { subjects, exceptions, untestable, verdict, hidden };
 }
 
@@ -142,10 +183,20 @@ const START: Readonly<Record<Quantifier, string>> = {
   all_and_only: 'Every',
 };
 
-/** A rule as one sentence. @param who what those it speaks of are called: “fir”, “species of Abies”. */
-export function ruleSentence(rule: Rule, who: string, vocabulary: Vocabulary, wording: Wording): string {
+/**
+ * A rule as one sentence. @param who what those it speaks of are called: “fir”, “species of Abies”.
+ * @param taxonWords what a taxon that a clause names is called: “a member of Fraxinus”.
+ */
+export function ruleSentence(
+  rule: Rule,
+  who: string,
+  vocabulary: Vocabulary,
+  wording: Wording,
+  taxonWords: (taxon: string) => string = (t) => t,
+): string {
   const when = rule.when.map((f) => featureWords(f, vocabulary, wording));
   const whose = when.length > 0 ? ` with ${when.join(' and ')}` : '';
   const alone = rule.quantifier === 'all_and_only' ? ', and nothing else,' : '';
-  return `${START[rule.quantifier]} ${who}${whose}${alone} has ${featureWords(rule.then, vocabulary, wording)}.`;
+  const said = rule.then.map((c) => clauseWords(c, vocabulary, wording, taxonWords)).join(' and ');
+  return `${START[rule.quantifier]} ${who}${whose}${alone} ${said}.`;
 }

@@ -32,7 +32,7 @@ const rule = (part: Partial<Rule>): Rule => ({
   quantifier: 'all',
   who: null,
   when: [],
-  then: EVERGREEN,
+  then: [EVERGREEN],
   ...part,
 });
 const check = (r: Rule, conditions = july) => checkRule(r, list, taxa, vocabulary, conditions);
@@ -40,7 +40,7 @@ const names = (members: readonly number[]): readonly string[] => members.map((m)
 
 describe('a rule of thumb held against a list', () => {
   test('“needles in fives means western white pine” is broken by whitebark', () => {
-    const report = check(rule({ quantifier: 'only', who: 'monticola', then: FIVE }));
+    const report = check(rule({ quantifier: 'only', who: 'monticola', then: [FIVE] }));
     expect(report.verdict).toBe('exceptions');
     expect(report.exceptions.map((e) => [list[e.member]?.id, e.breach])).toEqual([
       ['albicaulis', 'also_has'],
@@ -89,7 +89,7 @@ describe('a rule of thumb held against a list', () => {
 
   test('it reads as a sentence', () => {
     expect(
-      ruleSentence(rule({ quantifier: 'only', then: FIVE }), 'western white pine', vocabulary, PLAIN),
+      ruleSentence(rule({ quantifier: 'only', then: [FIVE] }), 'western white pine', vocabulary, PLAIN),
     ).toBe('Only western white pine has needles in a bundle: 5.');
     expect(ruleSentence(rule({ when: [FIVE] }), 'pine', vocabulary, PLAIN)).toContain(
       'Every pine with needles in a bundle: 5 has ',
@@ -99,6 +99,80 @@ describe('a rule of thumb held against a list', () => {
   test('who stands under a taxon follows the tree of taxa', () => {
     expect(names(membersUnder('Larix', list, taxa))).toEqual(['occidentalis', 'lyallii']);
     expect(membersUnder(null, list, taxa)).toHaveLength(5);
+  });
+});
+
+describe('what a rule may say', () => {
+  const verdict = (r: Partial<Rule>, of: readonly Described[] = list.slice(0, 4)) =>
+    checkRule(rule(r), of, taxa, vocabulary, july).verdict;
+  const DECIDUOUS = { character: 'leaf.persistence', state: 'deciduous' } as const;
+  const NEEDLE = { character: 'leaf.kind', state: 'needle' } as const;
+
+  test('several things at once, all of which are held against each', () => {
+    expect(verdict({ who: 'Pinus', then: [NEEDLE, EVERGREEN] })).toBe('holds');
+    expect(verdict({ who: 'Pinaceae', then: [NEEDLE, EVERGREEN] })).toBe('exceptions');
+  });
+
+  test('none of a feature, one of several, and what taxon its subjects are', () => {
+    expect(verdict({ who: 'Pinus', then: [{ none: DECIDUOUS }] })).toBe('holds');
+    expect(verdict({ who: 'Pinaceae', then: [{ none: DECIDUOUS }] })).toBe('exceptions');
+    expect(verdict({ who: 'Pinaceae', then: [{ any: [DECIDUOUS, EVERGREEN] }] })).toBe('holds');
+    expect(verdict({ when: [DECIDUOUS], then: [{ taxon: 'Larix' }] })).toBe('holds');
+    expect(verdict({ when: [EVERGREEN], then: [{ taxon: 'Larix' }] })).toBe('does_not_hold');
+  });
+
+  test('states of one character are one question, so that two which some show each are had together', () => {
+    const mixed = taxon('monticola', { 'leaf.persistence': 'evergreen | deciduous' });
+    const either = { any: [EVERGREEN, DECIDUOUS] };
+    expect(verdict({ then: [EVERGREEN] }, [mixed])).not.toBe('holds');
+    expect(verdict({ then: [either] }, [mixed])).toBe('holds');
+  });
+
+  test('“only” is false where its own species lacks it, and does not hold where more break it than keep it', () => {
+    expect(verdict({ quantifier: 'only', who: 'contorta', then: [FIVE] })).toBe('does_not_hold');
+    expect(verdict({ quantifier: 'only', who: 'monticola', then: [EVERGREEN] })).toBe('does_not_hold');
+    expect(verdict({ quantifier: 'only', who: 'Pinus', then: [EVERGREEN] })).toBe('holds');
+    const report = check(rule({ quantifier: 'only', who: 'contorta', then: [FIVE] }));
+    expect(report.exceptions.map((e) => [list[e.member]?.id, e.breach])).toEqual([
+      ['monticola', 'also_has'],
+      ['albicaulis', 'also_has'],
+      ['contorta', 'lacks'],
+    ]);
+  });
+
+  test('a range is no range where one value inside it is all there is, said of one species', () => {
+    const two = { character: 'needle.bundle_count', low: 2, high: 5 } as const;
+    expect(
+      verdict({ who: 'contorta', then: [two] }, [taxon('contorta', { 'needle.bundle_count': '2' })]),
+    ).toBe('does_not_hold');
+    expect(
+      verdict({ who: 'contorta', then: [two] }, [taxon('contorta', { 'needle.bundle_count': '2-5' })]),
+    ).toBe('holds');
+    // Of a genus it is said of all together.
+    expect(verdict({ who: 'Pinus', then: [two] })).toBe('holds');
+  });
+
+  test('one number is met by one measured number within a tenth', () => {
+    const long = { character: 'needle.length', low: 40, high: 40 } as const;
+    const of = (cell: string) => verdict({ then: [long] }, [taxon('x', { 'needle.length': cell })]);
+    expect([of('38 mm'), of('40 mm'), of('30 mm')]).toEqual(['holds', 'holds', 'does_not_hold']);
+  });
+
+  test('a tree that keeps its dead leaves is deciduous', () => {
+    const oak = taxon('x', { 'leaf.persistence': 'marcescent' });
+    expect(has(oak, DECIDUOUS, vocabulary)).toBe('yes');
+    expect(has(oak, EVERGREEN, vocabulary)).toBe('no');
+  });
+
+  test('several clauses read as a sentence', () => {
+    const said = ruleSentence(
+      rule({ then: [{ none: DECIDUOUS }, { taxon: 'Pinus' }] }),
+      'tree',
+      vocabulary,
+      PLAIN,
+      (t) => `a member of ${t}`,
+    );
+    expect(said).toMatch(/^Every tree does not have .+ and is a member of Pinus\.$/);
   });
 });
 

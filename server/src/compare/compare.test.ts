@@ -15,7 +15,7 @@ const FIVE: RuleBody = {
   quantifier: 'only',
   who: id('grandis'),
   when: [],
-  then: { character: 'needle.bundle_count', low: 5, high: 5 },
+  then: [{ character: 'needle.bundle_count', low: 5, high: 5 }],
   note: null,
 };
 const keep = (body: RuleBody) => owner.call<RuleRow>('POST', '/api/rules', body);
@@ -31,12 +31,30 @@ describe('rules of thumb', () => {
       quantifier: 'all',
       who: null,
       when: [{ character: 'leaf.kind', state: 'needle' }],
-      then: { character: 'leaf.persistence', state: 'evergreen' },
+      then: [{ character: 'leaf.persistence', state: 'evergreen' }],
     };
     const changed = await owner.call<RuleRow>('PUT', path, state, { version: 1 });
     expect(changed.body).toMatchObject({ ...state, version: 2, whoHeader: null });
     expect((await owner.call('PUT', path, FIVE, { version: 1 })).status).toBe(412);
     expect(await rules()).toEqual([changed.body]);
+    const several: RuleBody = {
+      ...state,
+      then: [
+        { none: { character: 'leaf.persistence', state: 'deciduous' } },
+        {
+          any: [
+            { character: 'leaf.kind', state: 'needle' },
+            { character: 'leaf.kind', state: 'scale' },
+          ],
+        },
+        { taxon: id('grandis') },
+      ],
+    };
+    const made2 = await keep(several);
+    expect([made2.status, made2.body.then]).toEqual([201, several.then]);
+    expect(
+      (await owner.call('DELETE', `/api/rules/${made2.body.id}`, undefined, { version: 1 })).status,
+    ).toBe(204);
     expect((await owner.call('DELETE', path, undefined, { version: 2 })).status).toBe(204);
     expect(await rules()).toEqual([]);
   });
@@ -46,19 +64,19 @@ describe('rules of thumb', () => {
       const answer = await owner.call('POST', '/api/rules', { ...FIVE, ...part });
       return [answer.status, answer.body.field, typeof answer.body.remedy];
     };
-    expect(await refused({ then: { character: 'no.such', state: 'x' } })).toEqual([
+    expect(await refused({ then: [{ character: 'no.such', state: 'x' }] })).toEqual([
       422,
-      'then.character',
+      'then.0.character',
       'string',
     ]);
-    expect(await refused({ then: { character: 'leaf.kind', state: 'no such' } })).toEqual([
+    expect(await refused({ then: [{ character: 'leaf.kind', state: 'no such' }] })).toEqual([
       422,
-      'then.state',
+      'then.0.state',
       'string',
     ]);
-    expect(await refused({ then: { character: 'leaf.kind', low: 1, high: 2 } })).toEqual([
+    expect(await refused({ then: [{ character: 'leaf.kind', low: 1, high: 2 }] })).toEqual([
       422,
-      'then.low',
+      'then.0.low',
       'string',
     ]);
     expect(await refused({ when: [{ character: 'needle.bundle_count', low: 5, high: 2 }] })).toEqual([
@@ -67,6 +85,8 @@ describe('rules of thumb', () => {
       'string',
     ]);
     expect(await refused({ who: id('nobody') })).toEqual([422, 'who', 'string']);
+    expect(await refused({ then: [{ taxon: id('nobody') }] })).toEqual([422, 'then.0.taxon', 'string']);
+    expect(await refused({ then: [] })).toEqual([422, 'then', 'string']);
     expect(await rules()).toEqual([]);
   });
 });

@@ -1,6 +1,7 @@
 import { v7 } from 'uuid';
 import type { RuleBody, RuleRow } from '@hurrow/contract';
-import type { Feature } from '@hurrow/core/rules';
+import { featuresOf } from '@hurrow/core/rules';
+import type { Clause, Feature } from '@hurrow/core/rules';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, invalid, needVersion, notFound } from '../http/index.ts';
@@ -13,14 +14,11 @@ interface Row {
   quantifier: RuleRow['quantifier'];
   who: { taxon: string | null };
   whenn: readonly Feature[];
-  then_character: string;
-  then_state: string | null;
-  then_low: number | null;
-  then_high: number | null;
+  thenn: readonly Clause[];
   note: string | null;
 }
 
-const COLUMNS = 'id, version, quantifier, who, whenn, then_character, then_state, then_low, then_high, note';
+const COLUMNS = 'id, version, quantifier, who, whenn, thenn, note';
 
 async function asRules(sql: Sql, ws: string, rows: readonly Row[]): Promise<readonly RuleRow[]> {
   const headers = await readHeaders(
@@ -35,10 +33,7 @@ async function asRules(sql: Sql, ws: string, rows: readonly Row[]): Promise<read
     who: r.who.taxon,
     whoHeader: r.who.taxon === null ? null : (headers.get(r.who.taxon) ?? null),
     when: r.whenn,
-    then:
-      r.then_state === null
-        ? { character: r.then_character, low: r.then_low ?? 0, high: r.then_high ?? 0 }
-        : { character: r.then_character, state: r.then_state },
+    then: r.thenn,
     note: r.note,
   }));
 }
@@ -59,7 +54,7 @@ async function mustStand(sql: Sql, ws: string, { who, when, then }: RuleBody): P
   const vocabulary = await vocabularyToRead(sql, ws);
   const features: readonly (readonly [string, Feature])[] = [
     ...when.map((f, i) => [`when.${i}`, f] as const),
-    ['then', then],
+    ...then.flatMap((c, i) => featuresOf(c).map((f) => [`then.${i}`, f] as const)),
   ];
   for (const [field, f] of features) {
     const c = vocabulary.get(f.character);
@@ -77,9 +72,14 @@ async function mustStand(sql: Sql, ws: string, { who, when, then }: RuleBody): P
       });
     }
   }
-  if (who !== null && !(await maybe(sql, 'select 1 from taxon where ws = $1 and id = $2', [ws, who]))) {
+  const named = [
+    ...(who === null ? [] : [['who', who] as const]),
+    ...then.flatMap((c, i) => ('taxon' in c ? [[`then.${i}.taxon`, c.taxon] as const] : [])),
+  ];
+  for (const [field, taxon] of named) {
+    if (await maybe(sql, 'select 1 from taxon where ws = $1 and id = $2', [ws, taxon])) continue;
     throw invalid('There is no such taxon.', {
-      field: 'who',
+      field,
       remedy: 'Choose a species or a group that stands, or leave it open.',
     });
   }
@@ -89,10 +89,7 @@ const columnsOf = (b: RuleBody): Readonly<Record<string, unknown>> => ({
   quantifier: b.quantifier,
   who: { taxon: b.who },
   whenn: b.when,
-  then_character: b.then.character,
-  then_state: 'state' in b.then ? b.then.state : null,
-  then_low: 'low' in b.then ? b.then.low : null,
-  then_high: 'high' in b.then ? b.then.high : null,
+  thenn: b.then,
   note: b.note || null,
 });
 
@@ -129,18 +126,15 @@ export async function changeRule(call: CallOf<'ruleChange'>): Promise<ReplyOf<'r
     await mustStand(tx, ws, body);
     const c = columnsOf(body);
     await tx.query(
-      `update rule set quantifier = $3, who = $4::jsonb, whenn = $5::jsonb, then_character = $6, then_state = $7,
-         then_low = $8, then_high = $9, note = $10, version = version + 1 where ws = $1 and id = $2`,
+      `update rule set quantifier = $3, who = $4::jsonb, whenn = $5::jsonb, thenn = $6::jsonb, note = $7,
+         version = version + 1 where ws = $1 and id = $2`,
       [
         ws,
         id,
         c['quantifier'],
         JSON.stringify(c['who']),
         JSON.stringify(c['whenn']),
-        c['then_character'],
-        c['then_state'],
-        c['then_low'],
-        c['then_high'],
+        JSON.stringify(c['thenn']),
         c['note'],
       ],
     );

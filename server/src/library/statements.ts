@@ -89,7 +89,7 @@ export async function remember(
 async function checkTargets(
   sql: Sql,
   ws: string,
-  body: Pick<StatementBody, 'taxon' | 'character' | 'source' | 'life'>,
+  body: Pick<StatementBody, 'taxon' | 'character' | 'source' | 'life' | 'note'>,
 ): Promise<void> {
   if (!(await maybe(sql, 'select 1 from taxon where ws = $1 and id = $2', [ws, body.taxon]))) {
     throw invalid('There is no such taxon.', { field: 'taxon', remedy: 'Open the species again.' });
@@ -100,13 +100,13 @@ async function checkTargets(
   const standing = await maybe<{ id: string }>(
     sql,
     `select id from statement where ws = $1 and taxon = $2 and character = $3 and source = $4
-       and life is not distinct from $5::text and retracted_at is null`,
-    [ws, body.taxon, body.character, body.source, body.life ?? null],
+       and life is not distinct from $5::text and coalesce(note, '') = $6 and retracted_at is null`,
+    [ws, body.taxon, body.character, body.source, body.life ?? null, body.note ?? ''],
   );
   if (standing) {
     throw conflict('This source already says something of this character.', {
       field: 'source',
-      remedy: 'Change what it says, or choose another source.',
+      remedy: 'Change what it says, choose another source, or say in the note where else the source says it.',
     });
   }
 }

@@ -7,7 +7,7 @@ const RULE = {
   quantifier: 'all',
   who: id('none'),
   when: [],
-  then: { character: 'none', state: 'none' },
+  then: [{ character: 'none', state: 'none' }],
   note: null,
 };
 const LIST = { name: 'L', members: [{ taxon: id('none') }] };

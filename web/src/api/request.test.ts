@@ -31,7 +31,7 @@ describe('a request', () => {
     const asked = answering(json({ version: 4 }));
     const answer = await request('ruleChange', {
       params: { id: 'a/b' },
-      body: { quantifier: 'all', who: null, when: [], then: { character: 'c', state: 's' }, note: null },
+      body: { quantifier: 'all', who: null, when: [], then: [{ character: 'c', state: 's' }], note: null },
       version: 3,
     });
     expect(answer).toEqual({ version: 4 });

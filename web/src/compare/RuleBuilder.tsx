@@ -7,12 +7,15 @@ import { QUANTIFIERS } from '@hurrow/core/rules';
 import type { Quantifier, Rule } from '@hurrow/core/rules';
 import { useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
+import { ClauseField } from './ClauseField.tsx';
+import { EMPTY_CLAUSE, MOST_CLAUSES, clauseOf, draftOfClause } from './clauses.ts';
+import type { ClauseDraft } from './clauses.ts';
 import { FeatureField } from './FeatureField.tsx';
 import { EMPTY_FEATURE, draftOf, featureOf } from './features.ts';
 import type { FeatureDraft } from './features.ts';
 import { RuleOutcome } from './RuleOutcome.tsx';
 import { RuleSentence } from './RuleSentence.tsx';
-import { VERDICT, reportOf, sentenceOf, taxonIn } from './ruleWords.ts';
+import { VERDICT, reportOf, sentenceOf, taxonIn, taxonOptions } from './ruleWords.ts';
 import type { Compared } from './useCompared.ts';
 
 const QUANTIFIER: Readonly<Record<Quantifier, string>> = {
@@ -37,15 +40,20 @@ export function RuleBuilder({
   const [quantifier, setQuantifier] = useState<Quantifier>(rule?.quantifier ?? 'all');
   const [who, setWho] = useState<string | null>(rule?.who ?? null);
   const [when, setWhen] = useState<readonly FeatureDraft[]>(rule?.when.map(draftOf) ?? []);
-  const [then, setThen] = useState<FeatureDraft>(rule ? draftOf(rule.then) : EMPTY_FEATURE);
+  const [then, setThen] = useState<readonly ClauseDraft[]>(rule?.then.map(draftOfClause) ?? [EMPTY_CLAUSE]);
   const [note, setNote] = useState(rule?.note ?? '');
   const create = useWrite('ruleCreate');
   const change = useWrite('ruleChange');
   const said = when.map((w) => featureOf(w, vocabulary));
-  const thenSaid = featureOf(then, vocabulary);
-  const complete = thenSaid !== null && said.every((s) => s !== null);
+  const clauses = then.map((c) => clauseOf(c, vocabulary));
+  const complete = clauses.every((s) => s !== null) && said.every((s) => s !== null);
   const built: Rule | null = complete
-    ? { quantifier, who, when: said.filter((s) => s !== null), then: thenSaid }
+    ? {
+        quantifier,
+        who,
+        when: said.filter((s) => s !== null),
+        then: clauses.filter((s) => s !== null),
+      }
     : null;
   const report = built ? reportOf(c, built) : null;
   const taxa = [...c.lore.groups, ...c.members];
@@ -62,17 +70,13 @@ export function RuleBuilder({
   return (
     <section className="panel" aria-label="Rule builder">
       <div className="rule-sentence">
-        <select
+        <Select
           aria-label="All or only"
+          className="clause-kind"
           value={quantifier}
-          onChange={(e) => setQuantifier(e.target.value as Quantifier)}
-        >
-          {QUANTIFIERS.map((q) => (
-            <option key={q} value={q}>
-              {QUANTIFIER[q]}
-            </option>
-          ))}
-        </select>
+          options={QUANTIFIERS.map((q) => ({ value: q, label: QUANTIFIER[q] }))}
+          onChange={setQuantifier}
+        />
         <Select
           aria-label="Who"
           className="feature-character"
@@ -80,10 +84,7 @@ export function RuleBuilder({
           showSearch={{ optionFilterProp: 'label' }}
           placeholder="tree of the list"
           value={who}
-          options={taxa.map((t) => ({
-            value: t.id,
-            label: t.common ? `${t.scientific} (${t.common})` : t.scientific,
-          }))}
+          options={taxonOptions(taxa)}
           onChange={(id: string | undefined) => setWho(id ?? null)}
         />
         {when.map((w, i) => (
@@ -96,14 +97,14 @@ export function RuleBuilder({
               wording={wording}
               onChange={(d) => setWhen(when.map((x, k) => (k === i ? d : x)))}
             />
-            <button
-              type="button"
-              className="as-link"
-              aria-label={`Take condition ${i + 1} out`}
+            <Button
+              size="small"
+              type="text"
+              aria-label={`Remove condition ${i + 1}`}
               onClick={() => setWhen(when.filter((_, k) => k !== i))}
             >
               ×
-            </button>
+            </Button>
           </span>
         ))}
         {when.length < MOST_WHEN ? (
@@ -111,14 +112,25 @@ export function RuleBuilder({
             + with …
           </Button>
         ) : null}
-        <span>has</span>
-        <FeatureField
-          label="Then"
-          draft={then}
-          vocabulary={vocabulary}
-          wording={wording}
-          onChange={setThen}
-        />
+        {then.map((clause, i) => (
+          <span key={i} className="feature-field">
+            {i === 0 ? null : 'and'}
+            <ClauseField
+              label={i === 0 ? 'Then' : `Then ${i + 1}`}
+              draft={clause}
+              taxa={taxa}
+              vocabulary={vocabulary}
+              wording={wording}
+              onChange={(d) => setThen(then.map((x, k) => (k === i ? d : x)))}
+              {...(then.length > 1 ? { onRemove: () => setThen(then.filter((_, k) => k !== i)) } : {})}
+            />
+          </span>
+        ))}
+        {then.length < MOST_CLAUSES ? (
+          <Button size="small" onClick={() => setThen([...then, EMPTY_CLAUSE])}>
+            + and …
+          </Button>
+        ) : null}
       </div>
       <div role="status">
         {built && report ? (
@@ -130,7 +142,9 @@ export function RuleBuilder({
             <RuleOutcome compared={c} report={report} />
           </p>
         ) : (
-          <p className="quiet">Choose a character and a state, or a lowest and a highest number.</p>
+          <p className="quiet">
+            Choose a character and a state, a lowest and a highest number, or a species or group.
+          </p>
         )}
       </div>
       <div className="field-row">

@@ -12,7 +12,8 @@ export const BREACH: Readonly<Record<Breach, string>> = {
 
 export const VERDICT: Readonly<Record<RuleReport['verdict'], { words: string; tone: string }>> = {
   holds: { words: 'holds', tone: 'spruce' },
-  exceptions: { words: 'has exceptions', tone: 'cherry' },
+  exceptions: { words: 'holds with exceptions', tone: 'larch' },
+  does_not_hold: { words: 'does not hold', tone: 'cherry' },
   untestable: { words: 'not testable yet', tone: 'larch' },
   nobody: { words: 'speaks of nobody here', tone: '' },
 };
@@ -26,7 +27,15 @@ export const taxonIn = ({ members, lore }: Compared, id: string | null): TaxonHe
   id === null ? null : ([...members, ...lore.groups].find((t) => t.id === id) ?? null);
 
 export const sentenceOf = (c: Compared, rule: Rule, who: TaxonHeader | null): string =>
-  ruleSentence(rule, whoWords(who), c.vocabulary, c.wording);
+  ruleSentence(rule, whoWords(who), c.vocabulary, c.wording, (id) => {
+    const taxon = taxonIn(c, id);
+    if (taxon === null) return 'a taxon that is not on this list';
+    return taxon.rank === 'species' ? taxon.scientific : `a member of ${taxon.scientific}`;
+  });
+
+/** Taxa to choose from, by both names. */
+export const taxonOptions = (taxa: readonly TaxonHeader[]): { value: string; label: string }[] =>
+  taxa.map((t) => ({ value: t.id, label: t.common ? `${t.scientific} (${t.common})` : t.scientific }));
 
 /** A sentence in parts, so that the scientific name of whom it speaks is set in italics. */
 export function sentenceParts(

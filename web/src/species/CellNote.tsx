@@ -1,6 +1,7 @@
 import { readCell, valueWords } from '@hurrow/core/characters';
 import type { Character } from '@hurrow/core/characters';
 import { useView } from '../app/index.ts';
+import { BeyondNote } from './BeyondNote.tsx';
 import { completeCell, hasStates } from './entry.ts';
 import type { CellProblem, TableModel } from './tableModel.ts';
 
@@ -29,7 +30,10 @@ export function CellNote({
       {refused && read && !read.ok ? (
         <span className="wrong-words">{refused.problem}</span>
       ) : read?.ok && read.value ? (
-        <>reads as {valueWords(character, read.value, wording)}</>
+        <>
+          reads as {valueWords(character, read.value, wording)}
+          <BeyondNote character={character} value={read.value} />
+        </>
       ) : hasStates(character) ? (
         <span className="quiet">
           {character.states

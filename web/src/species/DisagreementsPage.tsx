@@ -16,7 +16,9 @@ import './profile.css';
 const KIND_WORDS: Readonly<Record<DisagreementKind, string>> = {
   contradiction: 'contradiction',
   applicability: 'one says it does not apply',
+  partly_different: 'partly different',
   different_bounds: 'different bounds',
+  narrower: 'one says less',
   finer_term: 'finer term',
 };
 
@@ -64,7 +66,10 @@ function Found({
     const c = vocabulary.get(s.character);
     return c ? valueWords(c, s.value, wording) : '';
   };
-  const rows = work.result ? [...work.result].sort((a, b) => weight(b) - weight(a)) : [];
+  // What says less is none until a tell hangs on it.
+  const told = (work.result ?? []).filter((c) => c.disagreement.kind !== 'narrower' || weight(c) > 0);
+  const rows = [...told].sort((a, b) => weight(b) - weight(a));
+  const less = (work.result?.length ?? 0) - told.length;
   return (
     <>
       <WorkNote what="Weighing each disagreement" work={work} />
@@ -73,7 +78,7 @@ function Found({
           label="Disagreements"
           file="disagreements"
           rows={rows}
-          rowKey={(r) => `${r.disagreement.a.id}${r.disagreement.b.id}`}
+          rowKey={(r) => `${r.disagreement.taxon}${r.disagreement.a.id}${r.disagreement.b.id}`}
           plain={({ disagreement: d, cost }) => ({
             taxon: name.get(d.taxon) ?? '',
             character: d.character,
@@ -82,10 +87,18 @@ function Found({
             first_source: cite(d.a),
             second: says(d.b),
             second_source: cite(d.b),
+            said_of: name.get(d.group ?? d.taxon) ?? '',
             if_first: costWords(cost.ifA),
             if_second: costWords(cost.ifB),
           })}
           empty={<Nothing title="The sources agree">No two sources differ on anything of this list.</Nothing>}
+          tools={
+            less > 0 ? (
+              <span className="quiet">
+                {less} more, where one source only says less than the other, change no tell and are left out.
+              </span>
+            ) : null
+          }
           expanded={({ cost }) => (
             <ul className="plain-list">
               {[
@@ -145,7 +158,14 @@ function Found({
                 <>
                   {says(d.b)}
                   <br />
-                  <small className="quiet">{cite(d.b)}</small>
+                  <small className="quiet">
+                    {cite(d.b)}
+                    {d.group === null ? null : (
+                      <>
+                        , of <i className="latin">{name.get(d.group)}</i>
+                      </>
+                    )}
+                  </small>
                 </>
               ),
             },

@@ -13,6 +13,7 @@ import type { Character, Value, Wording } from '@hurrow/core/characters';
 import { Refused, problemOf, useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { StateRows } from './StateRows.tsx';
+import { BeyondNote } from './BeyondNote.tsx';
 import { saidOf } from './saidOf.ts';
 
 const STALE = 412;
@@ -54,7 +55,11 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
     profile.sources[0]?.id ??
     '';
   const [source, setSource] = useState(firstSource);
-  const standing = own.find((s) => s.source === source);
+  // Where in the source it stands: one that says two things is told apart by the place.
+  const [place, setPlace] = useState(own[0]?.note ?? '');
+  const at = (rows: readonly StatementRow[], of: string, where: string): StatementRow | undefined =>
+    rows.find((s) => s.source === of && (s.note ?? '') === where.trim());
+  const standing = at(own, source, place);
   const [value, setValue] = useState<EnteredStatement>(asEntered(character, own[0]?.value));
   // What stood when this was opened: what came in unseen since is never written over.
   const [seen, setSeen] = useState<number | null>(standing?.version ?? null);
@@ -71,10 +76,13 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
   const isUntouched = own.some(
     (s) => JSON.stringify(asEntered(character, s.value)) === JSON.stringify(value),
   );
-  const choose = (next: string, stage: Life | null): void => {
+  const choose = (next: string, stage: Life | null, where?: string): void => {
+    const rows = ofStage(stage);
+    const there = where ?? rows.find((o) => o.source === next)?.note ?? '';
     setSource(next);
     setLife(stage);
-    const s = ofStage(stage).find((o) => o.source === next);
+    setPlace(there);
+    const s = at(rows, next, there);
     setSeen(s?.version ?? null);
     if (s) setValue(asEntered(character, s.value));
     // What stood at the other stage is not said of this one; what was typed stays.
@@ -86,7 +94,16 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
       change.mutate({ params: { id: standing.id }, body: { value }, version: seen }, done);
     } else {
       create.mutate(
-        { body: { taxon: profile.header.id, character: character.id, source, value, life } },
+        {
+          body: {
+            taxon: profile.header.id,
+            character: character.id,
+            source,
+            value,
+            life,
+            note: place.trim() === '' ? null : place.trim(),
+          },
+        },
         done,
       );
     }
@@ -151,6 +168,17 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
           />
         </div>
         <div className="field">
+          <label htmlFor="statement-place">Where in the source</label>
+          <Input
+            id="statement-place"
+            autoComplete="off"
+            maxLength={400}
+            placeholder="page or label; another place may say something else"
+            value={place}
+            onChange={(e) => choose(source, life, e.target.value)}
+          />
+        </div>
+        <div className="field">
           <label htmlFor="statement-life">Said of</label>
           <Select<Life | typeof GROWN>
             id="statement-life"
@@ -190,6 +218,7 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
         {checked.ok ? (
           <p>
             Reads as <b>{valueWords(character, checked.value, wording)}</b>
+            <BeyondNote character={character} value={checked.value} />
           </p>
         ) : empty ? null : (
           <Alert

@@ -4,6 +4,7 @@ import type { StatementRow } from '@hurrow/contract';
 import { asEntered, characterWords, readCell, stateWords, valueWords } from '@hurrow/core/characters';
 import type { Character, Wording } from '@hurrow/core/characters';
 import { Refused, problemOf, useWrite } from '../api/index.ts';
+import { BeyondNote } from './BeyondNote.tsx';
 import { dropDraft, keepDraft, readDraft } from './drafts.ts';
 import type { DraftPlace } from './drafts.ts';
 import {
@@ -222,7 +223,10 @@ export function WriteLine({ place, character, own, inUse, wording, onUndo, onTyp
             {read.problem.message} {read.problem.remedy}
           </span>
         ) : edited !== null && read.ok && read.value && !hasStates(character) ? (
-          <>reads as {valueWords(character, read.value, wording)}</>
+          <>
+            reads as {valueWords(character, read.value, wording)}
+            <BeyondNote character={character} value={read.value} />
+          </>
         ) : (
           <span className="quiet">{inUse}</span>
         )}

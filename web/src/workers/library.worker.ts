@@ -57,7 +57,8 @@ const work = {
     statements: LibraryTable['rows'],
     onProgress: Progress,
   ): readonly CostedDisagreement[] => {
-    const found = disagreements(statements, vocabulary).filter((d) => d.kind !== 'finer_term');
+    const taxa = new Map(library.data.taxa.map((t) => [t.id, t]));
+    const found = disagreements(statements, vocabulary, taxa).filter((d) => d.kind !== 'finer_term');
     const members = library.members.map((m) => m.id);
     return found.map((disagreement, i) => {
       onProgress(i, found.length);

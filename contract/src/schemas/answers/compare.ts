@@ -1,7 +1,7 @@
 import type { DeclaredPair, ListLore, RuleRow } from '../../index.ts';
 import { listOf, nullOr, number, optional, record, text } from '../typed.ts';
 import { nameRootKeys } from './profile.ts';
-import { featureSchema, quantifierSchema } from './judged.ts';
+import { clauseSchema, featureSchema, quantifierSchema } from './judged.ts';
 import { nameKindSchema, taxonHeaderSchema } from './library.ts';
 
 export const declaredPairSchema = record<DeclaredPair>({
@@ -42,6 +42,6 @@ export const ruleRowSchema = record<RuleRow>({
   quantifier: quantifierSchema,
   who: nullOr(text),
   when: listOf(featureSchema),
-  then: featureSchema,
+  then: listOf(clauseSchema),
   note: nullOr(text),
 });

@@ -7,7 +7,7 @@ import type { AskKind, GradeOutcome, NameAskKind } from '@hurrow/core/grading';
 import type { Outcome } from '@hurrow/core/names';
 import type { CallOutcome, GradePolicy, ValueOutcome } from '@hurrow/core/quizzes';
 import type { Area, Fit, Ground, Presence, Ring } from '@hurrow/core/range';
-import type { Feature, Quantifier } from '@hurrow/core/rules';
+import type { Clause, Feature, Quantifier } from '@hurrow/core/rules';
 import { either, listOf, nullOr, number, oneOf, optional, record, text } from '../typed.ts';
 import type { Of } from '../typed.ts';
 import { valueSchema } from './recorded.ts';
@@ -84,4 +84,12 @@ export const quantifierSchema: Of<Quantifier> = oneOf(QUANTIFIERS);
 export const featureSchema: Of<Feature> = either(
   record<Extract<Feature, { readonly state: unknown }>>({ character: text, state: text }),
   record<Extract<Feature, { readonly low: unknown }>>({ character: text, low: number, high: number }),
+);
+
+export const clauseSchema: Of<Clause> = either(
+  record<Extract<Clause, { readonly state: unknown }>>({ character: text, state: text }),
+  record<Extract<Clause, { readonly low: unknown }>>({ character: text, low: number, high: number }),
+  record<Extract<Clause, { readonly none: unknown }>>({ none: featureSchema }),
+  record<Extract<Clause, { readonly any: unknown }>>({ any: listOf(featureSchema) }),
+  record<Extract<Clause, { readonly taxon: unknown }>>({ taxon: text }),
 );

@@ -3,7 +3,7 @@ import { FREQUENCIES, KINDS, MERGE_POLICIES } from '@hurrow/core/characters';
 import { DISTANCES, HANDLINGS, LIVES, MATERIALS, ORGANS, SEASONS } from '@hurrow/core/conditions';
 import { PRESENCES } from '@hurrow/core/range';
 import { QUANTIFIERS } from '@hurrow/core/rules';
-import type { Feature } from '@hurrow/core/rules';
+import type { Clause, Feature } from '@hurrow/core/rules';
 import { SOURCE_KINDS } from '../../index.ts';
 import type {
   BatchBody,
@@ -153,11 +153,29 @@ const feature = made<Feature>(
   }),
 );
 
+/** A feature, none of it, one of several, or what taxon it is. */
+const clause = made<Clause>(
+  Joi.alternatives()
+    .conditional('.none', {
+      is: Joi.exist(),
+      then: record<Extract<Clause, { readonly none: unknown }>>({ none: feature }),
+    })
+    .conditional('.any', {
+      is: Joi.exist(),
+      then: record<Extract<Clause, { readonly any: unknown }>>({ any: listFrom(feature, 1, 6) }),
+    })
+    .conditional('.taxon', {
+      is: Joi.exist(),
+      then: record<Extract<Clause, { readonly taxon: unknown }>>({ taxon: id }),
+      otherwise: feature,
+    }),
+);
+
 export const ruleBody = record<RuleBody>({
   quantifier: oneOf(QUANTIFIERS),
   who: nullOr(id),
   when: listFrom(feature, 0, 3),
-  then: feature,
+  then: listFrom(clause, 1, 4),
   note: noteOrNull(600),
 });
 
