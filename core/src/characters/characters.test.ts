@@ -10,6 +10,7 @@ import {
   readValue,
   resolver,
   valueWords,
+  valuesWords,
 } from './index.ts';
 import { character, vocabulary } from './fixture.ts';
 import type { RangeValue, Statement, StatesValue, TaxonNode, Value } from './types.ts';
@@ -224,6 +225,34 @@ describe('inheritance', () => {
   });
 });
 
+test('what is usual stands first, and what a state says behind a comma is set in brackets', () => {
+  const tip = character('needle.tip');
+  const read = readCell(tip, 'notched? | blunt | pointed ??');
+  if (!read.ok || !read.value) throw new Error('not read');
+  const said = valueWords(tip, read.value, { words: 'plain', units: 'metric' });
+  expect(said.split('; ')[0]).not.toMatch(/sometimes|rarely/);
+  expect(said).toMatch(/^[^;]+; sometimes [^;]+; rarely [^;]+$/);
+  expect(said).not.toContain(',');
+});
+
+test('values beside each other are in one unit, unless they lie very far apart', () => {
+  const metric = { words: 'plain', units: 'metric' } as const;
+  const said = (cells: readonly string[]): readonly string[] => {
+    const c = character('needle.length');
+    return valuesWords(
+      c,
+      cells.map((cell) => {
+        const r = readCell(c, cell);
+        return r.ok && r.value ? r.value : undefined;
+      }),
+      metric,
+    );
+  };
+  expect(said(['50-100 mm', '30-70 (90) mm'])).toEqual(['50–100 mm', '30–70 (90) mm']);
+  expect(said(['20 mm', '4 m'])).toEqual(['20 mm', '4 m']);
+  expect(said(['', '30 mm'])).toEqual(['', '30 mm']);
+});
+
 test('values are worded plainly or technically, in either units', () => {
   const arrangement = character('twig.arrangement');
   const value: Value = {
@@ -235,7 +264,7 @@ test('values are worded plainly or technically, in either units', () => {
     ],
   };
   expect(valueWords(arrangement, value, { words: 'technical', units: 'metric' })).toBe(
-    'opposite, sometimes whorled',
+    'opposite; sometimes whorled',
   );
   expect(valueWords(arrangement, value, { words: 'plain', units: 'metric' })).toBe(
     'in facing pairs, sometimes three or more round the twig',

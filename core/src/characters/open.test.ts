@@ -50,7 +50,7 @@ describe('a state that is ruled out', () => {
     expect(shownStates(value).map((s) => s.state)).toEqual(['smooth', 'scaly']);
     expect(onlyRulesOut(value)).toBe(false);
     expect(onlyRulesOut(states(bark, 'not papery | not scaly'))).toBe(true);
-    expect(valueWords(bark, value, METRIC)).toBe('smooth, sometimes scaly, never papery');
+    expect(valueWords(bark, value, METRIC)).toBe('smooth; sometimes scaly; never papery');
   });
 
   test('of a broad state rules out all under it', () => {

@@ -1,4 +1,4 @@
-import { characterWords, onlyRulesOut, stateWords, valueWords } from '../characters/index.ts';
+import { characterWords, onlyRulesOut, statePart, valuesWords } from '../characters/index.ts';
 import type { Character, Value, Vocabulary, Wording } from '../characters/index.ts';
 import { addDays, visible } from '../conditions/index.ts';
 import type { Conditions, Seen } from '../conditions/index.ts';
@@ -89,19 +89,21 @@ export function usableWhen(
 }
 
 /** A value as a noun phrase of a tell: “needles in threes”, “2–3 in”. */
-function shortWords(character: Character, value: Value, wording: Wording): string {
-  if (value.kind !== 'states' || onlyRulesOut(value)) return valueWords(character, value, wording);
+function shortWords(character: Character, value: Value, whole: string, wording: Wording): string {
+  if (value.kind !== 'states' || onlyRulesOut(value)) return whole;
   const usual = value.states.filter((s) => s.freq === 'usual');
   const rest = value.states.filter((s) => s.freq === 'sometimes' || s.freq === 'rare');
   const join = (all: typeof value.states, by: string): string =>
-    all.map((s) => stateWords(character, s.state, wording.words)).join(by);
+    all.map((s) => statePart(character, s.state, wording.words)).join(by);
   const main = join(usual.length > 0 ? usual : rest, character.combine === 'together' ? ' and ' : ' or ');
-  return usual.length > 0 && rest.length > 0 ? `${main}, sometimes ${join(rest, ' or ')}` : main;
+  return usual.length > 0 && rest.length > 0 ? `${main}; sometimes ${join(rest, ' or ')}` : main;
 }
 
-/** The sentence that states a tell: “needles in a bundle: 3 here, 2 there”. */
-export const tellSentence = (
+/** The sentence that states a tell, numbers of both in one unit: “needles in a bundle: 3 here, 2 there”. */
+export function tellSentence(
   { character, a, b }: Pick<TellCard, 'character' | 'a' | 'b'>,
   wording: Wording,
-): string =>
-  `${characterWords(character, wording.words)}: ${shortWords(character, a, wording)} here, ${shortWords(character, b, wording)} there`;
+): string {
+  const [first = '', second = ''] = valuesWords(character, [a, b], wording);
+  return `${characterWords(character, wording.words)}: ${shortWords(character, a, first, wording)} here, ${shortWords(character, b, second, wording)} there`;
+}

@@ -100,7 +100,7 @@ export function buildKey(
   let done = 0;
   let stopped = false;
   const pinned = (node: readonly Member[]): Split | undefined =>
-    splitsOf(all, node, options.leads).find((s) => s.asked.character.id === options.first);
+    splitsOf(all, node, options.leads, Infinity, true).find((s) => s.asked.character.id === options.first);
   const grow = (node: readonly Member[], split: Split | null): KeyNode => {
     const species = node.map((m) => m.i);
     if (!split || stopped) {

@@ -1,3 +1,4 @@
+import { isSubjective } from '../characters/index.ts';
 import { NONE, OFF } from './asked.ts';
 import type { Asked } from './asked.ts';
 import type { Lead } from './types.ts';
@@ -167,17 +168,21 @@ function tidy(from: number, to: number): number {
 /**
  * The best ways to part the members of a node, by bits for each unit of effort; a character that does not apply to one
  * of them is not asked.
- * @param leads the most leads of a couplet; `most` how many ways are wanted.
+ * @param leads the most leads of a couplet; `most` how many ways are wanted; `pinned` where a person chooses among them.
  */
 export function splitsOf(
   all: readonly Asked[],
   node: readonly Member[],
   leads: number,
   most = Infinity,
+  pinned = false,
 ): readonly Split[] {
   const ways: Way[] = [];
+  // A matter of judgement never leads a key.
+  const whole = node.length === all[0]?.masks.length;
   for (const a of all) {
     if (node.some((m) => a.masks[m.i] === OFF)) continue;
+    if (whole && !pinned && isSubjective(a.character.id)) continue;
     ways.push(...(a.low ? waysByNumbers(a, node) : waysByStates(a, node, leads)));
   }
   ways.sort((x, y) => y.score - x.score);

@@ -1,3 +1,4 @@
+import { isSubjective } from '../characters/index.ts';
 import type { Character, MissRate, Vocabulary } from '../characters/index.ts';
 import type { Handling } from '../conditions/index.ts';
 
@@ -31,6 +32,8 @@ export function missRate(c: Character): MissRate {
 }
 
 const AS_NEEDED = 0.5;
+/** What a matter of judgement costs more than what can be seen or counted. */
+const AS_JUDGED = 1.5;
 
 /**
  * Ease of a character, less is easier: its effort, the handling it needs, and how often it is misread. Where it can be
@@ -38,7 +41,8 @@ const AS_NEEDED = 0.5;
  * @param handling what is allowed; null where nothing is said of it, and the first way counts.
  */
 export function easeOf(c: Character, handling: readonly Handling[] | null = null): number {
-  const first = c.effort + c.needs.length * AS_NEEDED + missRate(c).rate;
+  const judged = isSubjective(c.id) ? AS_JUDGED : 0;
+  const first = c.effort + c.needs.length * AS_NEEDED + missRate(c).rate + judged;
   if (!c.orBy || handling === null) return first;
   const rate = c.missed?.base === 'fit' ? missRate(c).rate : Math.max(LEAST, c.orBy.misread[0]);
   const other = c.effort + c.orBy.needs.length * AS_NEEDED + rate;

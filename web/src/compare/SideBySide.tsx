@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
-import { characterWords, valueWords } from '@hurrow/core/characters';
+import { characterWords, valuesWords } from '@hurrow/core/characters';
 import type { Vocabulary } from '@hurrow/core/characters';
 import { ORGAN_LABELS, useView } from '../app/index.ts';
 import { saveCsv, TaxonName } from '../parts/index.ts';
@@ -30,10 +30,10 @@ export function SideBySide({ laid, vocabulary }: { laid: readonly Laid[]; vocabu
         .map((l) => ({
           character: l.character.id,
           ...Object.fromEntries(
-            laid.map(({ header }, i) => {
-              const v = l.values[i];
-              return [header.scientific, v ? valueWords(l.character, v, wording) : null];
-            }),
+            valuesWords(l.character, l.values, wording).map((words, i) => [
+              laid[i]?.header.scientific ?? '',
+              words === '' ? null : words,
+            ]),
           ),
           parts: l.parts,
         })),
@@ -75,9 +75,9 @@ export function SideBySide({ laid, vocabulary }: { laid: readonly Laid[]; vocabu
               {lines.map((l) => (
                 <tr key={l.character.id} className={l.hidden ? 'hidden-row' : ''}>
                   <td>{characterWords(l.character, wording.words)}</td>
-                  {l.values.map((v, i) => (
+                  {valuesWords(l.character, l.values, wording).map((words, i) => (
                     <td key={laid[i]?.header.id}>
-                      {v ? valueWords(l.character, v, wording) : <span className="quiet">not recorded</span>}
+                      {words === '' ? <span className="quiet">not recorded</span> : words}
                     </td>
                   ))}
                   <td className="quiet number">

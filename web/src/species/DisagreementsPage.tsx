@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import type { LibraryTable, ListLibrary } from '@hurrow/contract';
-import { characterWords, valueWords } from '@hurrow/core/characters';
-import type { DisagreementKind, Statement, Vocabulary } from '@hurrow/core/characters';
+import { characterWords, valuesWords } from '@hurrow/core/characters';
+import type { Disagreement, DisagreementKind, Statement, Vocabulary } from '@hurrow/core/characters';
 import type { PairCost } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
 import { useHere, useView, useVocabulary } from '../app/index.ts';
@@ -62,9 +62,9 @@ function Found({
   const work = useLibraryWork<readonly CostedDisagreement[]>(start);
   const name = new Map(table.taxa.map((t) => [t.id, t.label]));
   const cite = (s: Statement): string => table.sources.find((x) => x.id === s.source)?.citation ?? '';
-  const says = (s: Statement): string => {
-    const c = vocabulary.get(s.character);
-    return c ? valueWords(c, s.value, wording) : '';
+  const said = ({ a, b }: Pick<Disagreement, 'a' | 'b'>): readonly string[] => {
+    const c = vocabulary.get(a.character);
+    return c ? valuesWords(c, [a.value, b.value], wording) : [];
   };
   // What says less is none until a tell hangs on it.
   const told = (work.result ?? []).filter((c) => c.disagreement.kind !== 'narrower' || weight(c) > 0);
@@ -83,9 +83,9 @@ function Found({
             taxon: name.get(d.taxon) ?? '',
             character: d.character,
             kind: KIND_WORDS[d.kind],
-            first: says(d.a),
+            first: said(d)[0] ?? '',
             first_source: cite(d.a),
-            second: says(d.b),
+            second: said(d)[1] ?? '',
             second_source: cite(d.b),
             said_of: name.get(d.group ?? d.taxon) ?? '',
             if_first: costWords(cost.ifA),
@@ -146,7 +146,7 @@ function Found({
               title: 'One says',
               render: (_, { disagreement: d }) => (
                 <>
-                  {says(d.a)}
+                  {said(d)[0]}
                   <br />
                   <small className="quiet">{cite(d.a)}</small>
                 </>
@@ -156,7 +156,7 @@ function Found({
               title: 'The other says',
               render: (_, { disagreement: d }) => (
                 <>
-                  {says(d.b)}
+                  {said(d)[1]}
                   <br />
                   <small className="quiet">
                     {cite(d.b)}

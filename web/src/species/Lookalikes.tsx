@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import Popconfirm from 'antd/es/popconfirm';
 import type { PairNote, SpeciesProfile } from '@hurrow/contract';
-import { characterWords, valueWords } from '@hurrow/core/characters';
+import { characterWords, valuesWords } from '@hurrow/core/characters';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import { useWrite } from '../api/index.ts';
 import { AppLink, Latin } from '../parts/index.ts';
@@ -56,10 +56,10 @@ function Tells({
     <ul className="plain-list tells">
       {tells.map((t) => {
         const c = vocabulary.get(t.character);
+        const [here, there] = c ? valuesWords(c, [t.a, t.b], wording) : [];
         return c ? (
           <li key={t.character}>
-            <b>{characterWords(c, wording.words)}</b>: {valueWords(c, t.a, wording)} here,{' '}
-            {valueWords(c, t.b, wording)} there
+            <b>{characterWords(c, wording.words)}</b>: {here} here, {there} there
           </li>
         ) : null;
       })}
