@@ -9,6 +9,7 @@ import {
   parseRange,
   readValue,
   resolver,
+  readCell,
   valueWords,
   valuesWords,
 } from './index.ts';
@@ -267,7 +268,7 @@ test('values are worded plainly or technically, in either units', () => {
     'opposite; sometimes whorled',
   );
   expect(valueWords(arrangement, value, { words: 'plain', units: 'metric' })).toBe(
-    'in facing pairs, sometimes three or more round the twig',
+    'in facing pairs; sometimes three or more round the twig',
   );
   const height: Value = { kind: 'range', xlow: null, low: 30_000, high: 60_000, xhigh: 75_000, entered: '' };
   expect(valueWords(character('form.height'), height, { words: 'plain', units: 'metric' })).toBe(

@@ -1,5 +1,6 @@
 export type * from './document.ts';
 export { readCsv } from './csv.ts';
+export type { CsvRow } from './csv.ts';
 export { harmless, writeCsv } from '../csv/index.ts';
 export { readLibraryJson, writeLibraryJson } from './libraryJson.ts';
 export { LIBRARY_SCHEMA, LIBRARY_VERSION } from './schema.ts';
@@ -15,4 +16,4 @@ export { readRoster, writeRoster } from './roster.ts';
 export type { RosterLine } from './roster.ts';
 export { notInSdd, writeSdd } from './sddWrite.ts';
 export { readSdd } from './sddRead.ts';
-export { readTable, writeTable } from './table.ts';
+export { readTable, withUnit, writeTable } from './table.ts';

@@ -20,7 +20,7 @@ function columnOf(
 }
 
 /** A bare number under a head with a unit takes that unit; a cell that says another one is refused. */
-function withUnit(cell: string, unit: string | null): { text: string } | { wrong: string } {
+export function withUnit(cell: string, unit: string | null): { text: string } | { wrong: string } {
   if (unit === null || cell === '' || cell === '-') return { text: cell };
   const said = /([a-z/³3]+)\.?$/i.exec(cell.replace(/\)\s*$/, '').trim())?.[1] ?? null;
   if (said === null || /^\d/.test(said)) return { text: `${cell} ${unit}` };

@@ -68,7 +68,8 @@ export function beyondLimits(
   if (!limits) return null;
   const [least, most] = limits;
   const high = value.xhigh ?? value.high;
-  const name = characterWords(character, 'technical');
+  const term = characterWords(character, 'technical');
+  const name = `${term.charAt(0).toUpperCase()}${term.slice(1)}`;
   if (high > most)
     return {
       text: `${name} (${value.entered}) is beyond the most that trees and shrubs are known to have, ${said(character, most)}.`,

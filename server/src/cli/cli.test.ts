@@ -94,6 +94,25 @@ describe('verbs on files alone', () => {
     ).toMatch(/“soup” is no material/);
   });
 
+  test('disagreements, rules and check print one object each, and say what they could not read', async () => {
+    write('flora.csv', 'species,bark.texture,shade\nAbies grandis,smooth,x\nAbies procera,furrowed,x\n');
+    write('notes.csv', 'species,bark.texture\nAbies grandis,papery\nAbies procera,velvet\n');
+    write('rules.csv', 'quantifier,who,when,then\nonly,Abies grandis,,bark.texture=smooth\n');
+    const two = await hurrow('disagreements', '--table', 'flora.csv', '--table', 'notes.csv');
+    expect([two.status, JSON.parse(two.out)]).toMatchObject([
+      0,
+      { disagreements: [{ taxon: 'Abies grandis', kind: 'contradiction' }], ignored: [{ column: 'shade' }] },
+    ]);
+    expect(two.said).toMatch(/^notes\.csv:3:2 .*velvet/);
+    const ruled = await hurrow('rules', '--table', 'flora.csv', '--rules', 'rules.csv');
+    expect(JSON.parse(ruled.out)).toMatchObject({
+      rules: [{ verdict: 'holds', subjects: ['Abies grandis'] }],
+    });
+    const asked = await hurrow('check', '--table', 'flora.csv');
+    expect(JSON.parse(asked.out)).toMatchObject({ questions: [], refused: [] });
+    expect((await hurrow('check', '--table', 'flora.csv', '--table', 'notes.csv')).status).toBe(1);
+  });
+
   test('what is not understood is told with how it is used', async () => {
     expect((await hurrow('dance')).status).toBe(2);
     expect((await hurrow('judge', '--colour', 'red')).status).toBe(2);

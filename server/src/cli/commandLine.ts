@@ -3,10 +3,6 @@ import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { EXPORT_FORMATS, IMPORT_KINDS } from '@hurrow/contract';
 import type { ExportFormat, ImportKind } from '@hurrow/contract';
-import { DISTANCES, HANDLINGS, MATERIALS, isDate } from '@hurrow/core/conditions';
-import type { Distance, Handling, Material } from '@hurrow/core/conditions';
-import type { Refusal } from '@hurrow/core/formats';
-import { judgeAnswers, tellsOfTable } from '@hurrow/core/scripted';
 import { readErasure } from '../answers/index.ts';
 import type { Erasures } from '../answers/index.ts';
 import { restoreBackup, writeBackup } from '../backup/index.ts';
@@ -15,78 +11,11 @@ import type { Sql } from '../db/index.ts';
 import { exportText, preview, takeIn } from '../exchange/index.ts';
 import { isHttpProblem } from '../http/index.ts';
 import type { Progress } from '../jobs/index.ts';
+import { check, disagreements, judge, rules, tellRefused, tells } from './judging.ts';
+import { OPTIONS, USAGE, json, need, text } from './options.ts';
+import type { Options, Verb } from './options.ts';
 import { Refused, readBytes, readText, withData } from './surroundings.ts';
 import type { Surroundings } from './surroundings.ts';
-
-type Options = Readonly<Record<string, string | boolean | undefined>>;
-
-const USAGE = `npm run -s hurrow -- <verb>
-
-  backup  --out FILE [--data FOLDER]                everything in one file
-  restore --file FILE [--data FOLDER] [--erasures FILE]
-                                                    into an empty folder or database
-  import  --kind KIND --file FILE --name NAME [--preview] [--data FOLDER]
-                                                    KIND: ${IMPORT_KINDS.join(', ')}
-  export  --format FORMAT [--list NAME] [--section NAME] [--data FOLDER]
-                                                    FORMAT: ${Object.keys(EXPORT_FORMATS).join(', ')}
-  judge   --names FILE --answers FILE               grades typed names
-  tells   --table FILE [--vocabulary FILE] | --library FILE [--list NAME]
-          --date YYYY-MM-DD --material a,b [--handling a,b] [--distance hand] [--wet]
-                                                    every pair with its tells
-
-The data folder is --data, else HURROW_DATA, else .hurrow in the home folder; DATABASE_URL names a PostgreSQL server.`;
-
-const OPTIONS = {
-  data: { type: 'string' },
-  out: { type: 'string' },
-  file: { type: 'string' },
-  erasures: { type: 'string' },
-  kind: { type: 'string' },
-  name: { type: 'string' },
-  preview: { type: 'boolean' },
-  format: { type: 'string' },
-  list: { type: 'string' },
-  section: { type: 'string' },
-  names: { type: 'string' },
-  answers: { type: 'string' },
-  table: { type: 'string' },
-  library: { type: 'string' },
-  vocabulary: { type: 'string' },
-  date: { type: 'string' },
-  material: { type: 'string' },
-  handling: { type: 'string' },
-  distance: { type: 'string' },
-  wet: { type: 'boolean' },
-} as const;
-
-const json = (value: unknown): string => `${JSON.stringify(value, null, 1)}\n`;
-
-function need(options: Options, name: string): string {
-  const value = options[name];
-  if (typeof value !== 'string' || value === '') throw new Refused(`--${name} is missing.\n\n${USAGE}`);
-  return value;
-}
-
-const text = (options: Options, name: string): string | null => {
-  const value = options[name];
-  return typeof value === 'string' ? value : null;
-};
-
-/** Values of an option separated by commas, each one of those allowed. */
-function some<T extends string>(
-  options: Options,
-  name: string,
-  allowed: readonly T[],
-  otherwise: readonly T[],
-): readonly T[] {
-  const given = text(options, name);
-  if (given === null) return otherwise;
-  return given.split(',').map((g) => {
-    const found = allowed.find((a) => a === g.trim());
-    if (!found) throw new Refused(`“${g}” is no ${name}. Use ${allowed.join(', ')}.`);
-    return found;
-  });
-}
 
 async function workspaceOf(sql: Sql): Promise<string> {
   const row = await maybe<{ id: string }>(sql, 'select id from workspace limit 1');
@@ -94,13 +23,6 @@ async function workspaceOf(sql: Sql): Promise<string> {
     throw new Refused('Nothing is set up in this folder yet. Start the application once and set it up.');
   return row.id;
 }
-
-function tellRefused(around: Surroundings, refused: readonly Refusal[]): number {
-  for (const r of refused) around.say(`${r.line}:${r.column}  ${r.message} ${r.remedy}`);
-  return 1;
-}
-
-type Verb = (around: Surroundings, options: Options) => Promise<number> | number;
 
 const backup: Verb = (around, options) => {
   const file = resolve(around.from, need(options, 'out'));
@@ -179,44 +101,6 @@ const giveFile: Verb = (around, options) => {
   });
 };
 
-const judge: Verb = (around, options) => {
-  const judged = judgeAnswers(
-    readText(around, need(options, 'names')),
-    readText(around, need(options, 'answers')),
-  );
-  if (!judged.ok) return tellRefused(around, judged.refused);
-  around.out(judged.text);
-  return 0;
-};
-
-const tells: Verb = (around, options) => {
-  const date = need(options, 'date');
-  if (!isDate(date)) throw new Refused(`“${date}” is no date. Write it as 2026-10-01.`);
-  const [library, vocabulary, list] = [
-    text(options, 'library'),
-    text(options, 'vocabulary'),
-    text(options, 'list'),
-  ];
-  const [distance = 'hand'] = some<Distance>(options, 'distance', DISTANCES, ['hand']);
-  const found = tellsOfTable({
-    ...(library === null
-      ? { table: readText(around, need(options, 'table')) }
-      : { library: readText(around, library) }),
-    ...(vocabulary === null ? {} : { vocabulary: readText(around, vocabulary) }),
-    ...(list === null ? {} : { list }),
-    conditions: {
-      date,
-      material: some<Material>(options, 'material', MATERIALS, ['tree', 'twig', 'leaf', 'bark', 'litter']),
-      handling: some<Handling>(options, 'handling', HANDLINGS, ['look']),
-      distance,
-      wet: options['wet'] === true,
-    },
-  });
-  if (!found.ok) return tellRefused(around, found.refused);
-  around.out(json(found.pairs));
-  return 0;
-};
-
 const VERBS: Readonly<Record<string, Verb>> = {
   backup,
   restore,
@@ -224,6 +108,9 @@ const VERBS: Readonly<Record<string, Verb>> = {
   export: giveFile,
   judge,
   tells,
+  disagreements,
+  rules,
+  check,
 };
 
 /** Runs one verb. @returns the exit status: 0, 1 where something is refused, 2 where the command is not understood. */

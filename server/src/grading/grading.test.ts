@@ -58,14 +58,14 @@ test('names, calls and blanks are judged with their points and reasons', async (
   };
   expect(of('11', 1, 'common')).toEqual(['other_species', 0, 2]);
   expect(of('11', 1, 'call')).toEqual(['wrong', 0, 1]);
-  // “fri” for “fir”: no edit is forgiven in a token of three letters.
-  expect(of('11', 2, 'common')).toEqual(['unlisted', 0, 2]);
+  // “fri” for “fir”: one edit in a word of three letters, where all others are right.
+  expect(of('11', 2, 'common')).toEqual(['misspelled', 2, 2]);
   expect(of('11', 2, 'call')).toEqual(['right', 1, 1]);
   expect(of('12', 1, 'common')).toEqual(['exact', 0, 2]);
   expect(find(body, '12', 1, 'common').why).toContain('the common name is asked');
   expect(of('12', 3, 'common')).toEqual(['blank', 0, 2]);
   expect(body.totals.map((t) => [t.code, t.points, t.most])).toEqual([
-    ['11', 2, 12],
+    ['11', 4, 12],
     ['12', 1, 12],
   ]);
 });
@@ -147,7 +147,7 @@ test('results stay shut until they are returned, then show grades, reasons and t
   expect((await phone.call('GET', '/api/walk/results')).status).toBe(403);
   await moveSitting(owner, sitting, 'returned');
   const { body } = await phone.call<WalkResults>('GET', '/api/walk/results');
-  expect([body.points, body.most]).toEqual([2, 12]);
+  expect([body.points, body.most]).toEqual([4, 12]);
   expect(body.stations[0]?.mixedWith).toMatchObject({ scientific: 'Abies lasiocarpa', verdict: 'told' });
   const tell = body.stations[0]?.mixedWith?.tells[0];
   expect(tell).toMatchObject({

@@ -120,6 +120,28 @@ describe('what is said of a stage of life', () => {
     expect((await owner.call('POST', '/api/statements', body(states('grey'), 'elderly'))).status).toBe(422);
   });
 
+  test('of one source may be two things, where notes name the places', async () => {
+    const body = (value: unknown, note: string | null) => ({
+      taxon: id('flexilis'),
+      character: 'bark.colour',
+      source: id('own'),
+      value,
+      life: 'sprout',
+      note,
+    });
+    const first = await owner.call<StatementRow>('POST', '/api/statements', body(states('grey'), 'page 12'));
+    const other = await owner.call<StatementRow>('POST', '/api/statements', body(states('white'), 'page 40'));
+    expect([first.status, other.status]).toEqual([201, 201]);
+    const again = await owner.call('POST', '/api/statements', body(states('brown'), 'page 40'));
+    expect([again.status, again.body.field]).toEqual([409, 'source']);
+    const rows = (await profile(id('flexilis'))).statements.filter((s) => s.life === 'sprout');
+    expect(rows.map((s) => s.note).sort()).toEqual(['page 12', 'page 40']);
+    for (const s of rows)
+      expect(
+        (await owner.call('DELETE', `/api/statements/${s.id}`, undefined, { version: s.version })).status,
+      ).toBe(204);
+  });
+
   test('is read with its stage, never written over by what is said of none, and never merged with it', async () => {
     await app.db.query(
       `insert into statement (ws, id, taxon, character, kind, source, life)

@@ -12,7 +12,8 @@ export type { CheckedFamily, CheckedGenus, CheckedName, Checklist } from './read
 
 /**
  * Trees and shrubs of North America, native and planted, by name alone: what a typed name may stand for besides what a
- * library holds, so that a real tree is never taken for a slip in the name of another. Source: docs/domain.md, Names.
+ * library holds, so that a real tree is never taken for a slip in the name of another. Source: docs/formulas.md,
+ * Grading names.
  */
 export const checklist: () => Checklist = once(() =>
   readChecklist([CONIFERS, CATKINS, ROSES, HEATHS, OTHERS].join('\n')),
