@@ -137,7 +137,8 @@ function againstGroups(
     (groups.get(keyOf(group, first)) ?? []).flatMap((b) =>
       own.flatMap((a): Disagreement[] => {
         const kind = differ(character, a, b);
-        return kind && AGAINST_GROUP.includes(kind)
+        // One source that names an exception to its own group agrees with itself.
+        return kind && a.source !== b.source && AGAINST_GROUP.includes(kind)
           ? [{ taxon: a.taxon, character: a.character, kind, a, b, group }]
           : [];
       }),

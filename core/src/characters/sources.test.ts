@@ -135,13 +135,19 @@ describe('two sources that differ', () => {
     expect(disagreements(own, vocabulary).map((d) => [d.kind, d.a.source === d.b.source, d.group])).toEqual([
       ['contradiction', true, null],
     ]);
-    const both = [said('a', 'leaf.margin', 'entire'), said('genus', 'leaf.margin', 'serrate')];
+    const genus = said('genus', 'leaf.margin', 'serrate');
+    // A source that names an exception to a genus does not contradict itself.
+    expect(disagreements([said('a', 'leaf.margin', 'entire'), genus], vocabulary, taxa)).toEqual([]);
+    const both = [said('a', 'leaf.margin', 'entire'), { ...genus, source: 'sheets' }];
     expect(disagreements(both, vocabulary)).toEqual([]);
     expect(disagreements(both, vocabulary, taxa).map((d) => [d.taxon, d.kind, d.group])).toEqual([
       ['a', 'contradiction', 'genus'],
     ]);
     // A genus is broader by nature: that it says more is no disagreement.
-    const broad = [said('a', 'leaf.margin', 'serrate'), said('genus', 'leaf.margin', 'serrate | entire')];
+    const broad = [
+      said('a', 'leaf.margin', 'serrate'),
+      { ...said('genus', 'leaf.margin', 'serrate | entire'), source: 'sheets' },
+    ];
     expect(disagreements(broad, vocabulary, taxa)).toEqual([]);
   });
 
