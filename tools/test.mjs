@@ -10,6 +10,7 @@ const { run } = await import('./run.mjs');
 const { jest } = await import('./jest.mjs');
 const { lint } = await import('./lint.mjs');
 const { types } = await import('./types.mjs');
+const { wordsKeptOut } = await import('./words.mjs');
 const { build } = await import('./build.mjs');
 const { browser } = await import('./browser.mjs');
 const { withPostgres } = await import('./postgres.mjs');
@@ -67,6 +68,10 @@ const quiet = { quiet: true, mayFail: true };
 async function code() {
   await check('format', () => run('npx', ['--no-install', 'prettier', '--check', '.'], quiet));
   await check('lint', () => lint({ quiet: true }));
+  await check('words', () => {
+    const found = wordsKeptOut();
+    return Promise.resolve({ code: found.length, output: found.join('\n') });
+  });
   await check('types', () => types({ quiet: true }));
   await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
   await jestStep('server on PGlite', ['--selectProjects', 'server', 'bench']);

@@ -98,7 +98,7 @@ test('species are laid on the bench by a key; moving date and material shows wha
   await page.keyboard.press('B');
   await expect(page.getByRole('heading', { level: 1, name: 'Bench' })).toBeVisible();
   const tells = page.getByRole('region', { name: 'Tells' });
-  await expect(tells).toContainText('how buds sit: in facing pairs here, one at a time there');
+  await expect(tells).toContainText('how buds sit: in facing pairs on ');
   await expect(
     page.getByRole('img', { name: /^leaf of Acer glabrum and Physocarpus malvaceus/ }),
   ).toBeVisible();
@@ -111,11 +111,12 @@ test('species are laid on the bench by a key; moving date and material shows wha
     'no leaves between',
   );
   await page.getByText('terms', { exact: true }).click();
-  await expect(tells).toContainText('opposite here, alternate there');
-  await choose(page, 'Lay a species on the bench', 'Cornus sericea');
-  await expect(page.getByLabel('There', { exact: true })).toBeVisible();
-  await page.getByLabel('There', { exact: true }).selectOption({ label: 'Cornus sericea' });
-  await expect(tells).toContainText('“Here” is Acer glabrum, “there” Cornus sericea.');
+  await expect(tells).toContainText('opposite on ');
+  await choose(page, 'Add a species to the bench', 'Cornus sericea');
+  await expect(page.getByLabel('Second species')).toBeVisible();
+  await page.getByLabel('Second species').selectOption({ label: 'Cornus sericea' });
+  await expect(tells).toContainText('on Acer glabrum');
+  await expect(tells).toContainText('on Cornus sericea');
   await page.reload();
   await expect(page.getByRole('link', { name: /^Bench 3/ })).toBeVisible();
 });

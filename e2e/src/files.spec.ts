@@ -25,16 +25,16 @@ test('a table is shown first, refused with line and column, taken in whole, and 
   await area.getByRole('button', { name: 'See what it would do' }).click();
   const refused = area.getByRole('region', { name: 'Refused' });
   await expect(refused.getByRole('row', { name: /3 2 .*velvet/ })).toBeVisible();
-  await expect(area.getByRole('button', { name: /Take in all/ })).toHaveCount(0);
+  await expect(area.getByRole('button', { name: /Import all/ })).toHaveCount(0);
 
   await area.getByLabel('Content of the file').fill(TABLE);
   await area.getByRole('button', { name: 'See what it would do' }).click();
   await expect(area.getByRole('row', { name: /new species or group Abies procera/ })).toBeVisible();
   await picture(page, 'files');
-  await area.getByRole('button', { name: 'Take in all 8' }).click();
-  await expect(area.getByText('Taken in: 8 new')).toBeVisible();
+  await area.getByRole('button', { name: 'Import all 8' }).click();
+  await expect(area.getByText('Imported: 8 new')).toBeVisible();
 
-  const taken = page.getByRole('region', { name: 'Taken in so far' });
+  const taken = page.getByRole('region', { name: 'Imported so far' });
   await expect(taken.getByRole('row', { name: /Ridge notes/ })).toContainText('Odile Marsh');
   await go(page, 'Species');
   await expect(page.getByRole('link', { name: 'Abies procera' })).toBeVisible();
@@ -54,7 +54,7 @@ test('what is given out comes back unchanged; a file too large or of the wrong k
   ]);
   expect(download.suggestedFilename()).toBe('hurrow-library.json');
   const area = page.getByRole('region', { name: 'Take a file in' });
-  await area.getByLabel('File to take in').setInputFiles((await download.path()) ?? '');
+  await area.getByLabel('File to import').setInputFiles((await download.path()) ?? '');
   await area.getByLabel('What it is').selectOption('library');
   await area.getByRole('button', { name: 'See what it would do' }).click();
   await expect(area.getByText('The library has all of it already.')).toBeVisible();

@@ -229,7 +229,9 @@ describe('one pair, tell by tell', () => {
   test('a tell is stated with both sides in the chosen words', () => {
     const [first] = tellCards(three, two, vocabulary, july);
     expect(first?.character.id).toBe('needle.bundle_count');
-    expect(first && tellSentence(first, PLAIN)).toBe('needles in a bundle: 3 here, 2 there');
+    expect(first && tellSentence(first, ['Pinus ponderosa', 'Pinus contorta'], PLAIN)).toBe(
+      'needles in a bundle: 3 on Pinus ponderosa, 2 on Pinus contorta',
+    );
   });
 
   test('what cannot be used any more is lost with its reason', () => {

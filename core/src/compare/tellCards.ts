@@ -99,11 +99,12 @@ function shortWords(character: Character, value: Value, whole: string, wording: 
   return usual.length > 0 && rest.length > 0 ? `${main}; sometimes ${join(rest, ' or ')}` : main;
 }
 
-/** The sentence that states a tell, numbers of both in one unit: “needles in a bundle: 3 here, 2 there”. */
+/** The sentence that states a tell, numbers of both in one unit: “needles in a bundle: 3 on Pinus ponderosa, 2 on Pinus contorta”. */
 export function tellSentence(
   { character, a, b }: Pick<TellCard, 'character' | 'a' | 'b'>,
+  names: readonly [string, string],
   wording: Wording,
 ): string {
   const [first = '', second = ''] = valuesWords(character, [a, b], wording);
-  return `${characterWords(character, wording.words)}: ${shortWords(character, a, first, wording)} here, ${shortWords(character, b, second, wording)} there`;
+  return `${characterWords(character, wording.words)}: ${shortWords(character, a, first, wording)} on ${names[0]}, ${shortWords(character, b, second, wording)} on ${names[1]}`;
 }

@@ -55,7 +55,7 @@ export function readJson(text: string): ReadFile<unknown> {
     return {
       ok: false,
       refused: [
-        refusal(place, `This is not JSON: ${what}.`, 'Export the file again, or mend it at this place.'),
+        refusal(place, `This is not JSON: ${what}.`, 'Export the file again, or fix it at this place.'),
       ],
     };
   }

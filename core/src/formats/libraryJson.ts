@@ -24,7 +24,7 @@ function inWords(e: ErrorObject): { message: string; remedy: string } {
   if (e.keyword === 'additionalProperties') {
     return {
       message: `${what} has a property “${String(p['additionalProperty'])}” that the format does not know.`,
-      remedy: 'Take it out, or mend its spelling.',
+      remedy: 'Remove it, or fix its spelling.',
     };
   }
   if (e.keyword === 'required') {
@@ -39,7 +39,7 @@ function inWords(e: ErrorObject): { message: string; remedy: string } {
       remedy: `Use ${(p['allowedValues'] as unknown[]).join(', ')}.`,
     };
   }
-  return { message: `${what} ${e.message ?? 'is wrong'}.`, remedy: 'Mend it by the published schema.' };
+  return { message: `${what} ${e.message ?? 'is wrong'}.`, remedy: 'Fix it to match the published schema.' };
 }
 
 /** Reads a library file and holds it against the published schema. */

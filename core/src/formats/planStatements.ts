@@ -95,7 +95,7 @@ export function planStatements(
     const wrong =
       s.value.kind === 'range' && read.value.kind === 'range' ? lie(c, read.value, s.value.numbers) : null;
     if (wrong) {
-      refuse(path, `${t.name}, ${c.term}: ${wrong}.`, 'Leave the numbers out, or mend them.');
+      refuse(path, `${t.name}, ${c.term}: ${wrong}.`, 'Remove the numbers, or fix them.');
       return;
     }
     if (!knowsSource(s.source))

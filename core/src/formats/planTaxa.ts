@@ -99,7 +99,7 @@ export function planTaxa(
       refuse(
         ['taxa', i, 'rank'],
         `${t.name} is a ${stands.rank} here and a ${t.rank} in the file.`,
-        'Mend the rank in the file.',
+        'Fix the rank in the file.',
       );
     }
     once(['taxa', i, 'names'], t.names, (x) => `${x.kind.replace('_', ' ')} ${normalise(x.text)}`, t.name);
@@ -177,7 +177,7 @@ export function planTaxa(
     refuse(
       ['taxa', taxaComing.get(normalise(cycle)) ?? 0, 'parents'],
       `${cycle} stands under itself, by way of others.`,
-      'Mend the parents so that they lead upward only.',
+      'Fix the parents so that they lead upward only.',
     );
   return { taxa: planned, statements, knowsTaxon };
 }

@@ -156,7 +156,7 @@ export function readRangeMap(text: string): ReadFile<readonly TaxonPart[]> {
     }
     const fault = geometryFault(feature?.geometry);
     if (fault)
-      refused.push(refuse(['features', i, 'geometry'], fault, 'Mend the outline and export it again.'));
+      refused.push(refuse(['features', i, 'geometry'], fault, 'Fix the outline and export it again.'));
     if (refused.length > 0) return;
     const key = normalise(species);
     const of = taxa.get(key) ?? { name: species.trim(), areas: [], at: i };

@@ -54,7 +54,7 @@ export function readXml(text: string): ReadFile<XmlElement> {
   parser.on('error', (e) => {
     throw new Refused(
       `This is not well-formed XML: ${e.message.replace(/^\d+:\d+:\s*/, '')}`,
-      'Export the file again, or mend it at this place.',
+      'Export the file again, or fix it at this place.',
     );
   });
   parser.on('opentagstart', () => {

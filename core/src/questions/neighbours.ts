@@ -76,7 +76,7 @@ export function noSeparator({ lookalikes }: Asked): readonly Question[] {
       code: 'no_separator',
       character: null,
       text: `${l.name} is named as a look-alike, but nothing is said to part the two.`,
-      remedy: 'Choose the character that parts them, or write it in a sentence.',
+      remedy: 'Choose the character that separates the two, or write it in a sentence.',
     }));
 }
 

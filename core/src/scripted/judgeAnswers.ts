@@ -84,7 +84,7 @@ export function judgeAnswers(names: string, answers: string): Scripted {
         refusal(
           at(row, head.indexOf('species')),
           `“${species}” is not on the list of names.`,
-          'Add it to the list, or mend the name.',
+          'Add it to the list, or fix the name.',
         ),
       );
     if (!kind)

@@ -258,7 +258,7 @@ infraspecies Alnus incana subsp. tenuifolia (Nutt.) Breitung
   in Alnus
   common: thinleaf alder; mountain alder
   synonym: Alnus tenuifolia
-  prose how_to_tell: Buds on short stalks; small woody cones that stay; next year's catkins already out in autumn.
+  prose how_to_tell: Buds on short stalks; small woody cones that stay; next year's catkins already out in fall.
   form.habit: shrub | small-tree
   form.height: 3-9 (12) m
   form.outline: irregular | rounded?

@@ -6,7 +6,7 @@ species Acer grandidentatum Nutt.
   synonym: Acer saccharum subsp. grandidentatum
   say: AY-ser gran-dih-den-TAY-tum
   root: grandidentatum | Latin | with big teeth | -
-  prose how_to_tell: Leaves in pairs with three to five blunt lobes and hardly any fine teeth; red in autumn.
+  prose how_to_tell: Leaves in pairs with three to five blunt lobes and hardly any fine teeth; red in fall.
   prose habitat: Canyons to the south; here planted in the arboretum.
   record: 120 10 9 2018 the arboretum
   pair Acer glabrum [leaf.lobe_tip]: Lobes blunt with smooth edges here, pointed with sharp teeth there

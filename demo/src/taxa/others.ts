@@ -345,7 +345,7 @@ species Ulmus pumila L.
   common: Siberian elm; dwarf elm; Chinese elm (misused)
   say: UL-mus PEW-mih-la
   root: pumila | Latin | dwarf; it is not one here | - | contested
-  prose how_to_tell: Small elm leaves with a nearly even base and single teeth, so that it breaks the rule for elms; round dark buds along fine grey twigs.
+  prose how_to_tell: Small elm leaves with a nearly even base and single teeth, so that it breaks the rule for elms; round dark buds along fine gray twigs.
   prose habitat: Roadsides and old windbreaks, spreading into dry ground.
   prose status: Introduced from Asia; listed as a weed in parts of the west. Do not plant; follow local rules.
   record: 330 22 18 2012 the school drive

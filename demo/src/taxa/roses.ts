@@ -395,11 +395,11 @@ species Sorbus aucuparia L.
   common: European mountain-ash; rowan; mountain ash
   say: SOR-bus aw-kew-PAIR-ee-a
   root: aucuparia | Latin | for catching birds | fruit.dispersal=birds
-  prose how_to_tell: Feather leaves one at a time; woolly grey buds that are not sticky; more and duller leaflets than the native one.
+  prose how_to_tell: Feather leaves one at a time; woolly gray buds that are not sticky; more and duller leaflets than the native one.
   prose habitat: Planted, and seeded by birds along roads.
   prose status: Introduced from Europe and gone wild in places. Do not plant near wild land; follow local rules.
   record: 130 12 9 2016 the school drive
-  pair Sorbus scopulina [twig.bud_sticky]: Buds grey with wool and dry here, shiny and sticky there || Wool from the Old World, varnish from the New
+  pair Sorbus scopulina [twig.bud_sticky]: Buds gray with wool and dry here, shiny and sticky there || Wool from the Old World, varnish from the New
   form.habit: small-tree | tree?
   form.height: 5-11 (15) m
   form.outline: ovoid | rounded

@@ -324,7 +324,7 @@ species Salix exigua Nutt.
   synonym: Salix interior (in part)
   say: SAY-liks ek-SIG-yoo-a
   root: exigua | Latin | small, slight | -
-  prose how_to_tell: Grey-green ribbons of leaves on reddish canes in thickets along sandbars.
+  prose how_to_tell: Gray-green ribbons of leaves on reddish canes in thickets along sandbars.
   prose habitat: Gravel bars and ditches, spreading from the roots.
   record: 40 5 4 2016 Ledger Loop
   form.habit: clonal-thicket | shrub

@@ -99,7 +99,7 @@ function ofKnown(read: ReadFile<readonly TaxonPart[]>, current: LibraryDocument)
           {
             ...read.where(['taxa', i]),
             message: `The library has no ${t.name}.`,
-            remedy: 'Mend the name, or add the species first.',
+            remedy: 'Fix the name, or add the species first.',
           },
         ],
   );

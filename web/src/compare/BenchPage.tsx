@@ -79,7 +79,7 @@ function Bench({ laid, vocabulary }: { laid: readonly Laid[]; vocabulary: Vocabu
   if (!a || !b) return null;
   const pick = (at: 0 | 1) => (
     <select
-      aria-label={at === 0 ? 'Here' : 'There'}
+      aria-label={at === 0 ? 'First species' : 'Second species'}
       value={(at === 0 ? a : b).header.id}
       onChange={(e) => setChosen(at === 0 ? [e.target.value, b.header.id] : [a.header.id, e.target.value])}
     >
@@ -130,7 +130,7 @@ export function BenchPage() {
       <PageHead
         title="Bench"
         name="Bench"
-        about="Two to six species side by side. The b key lays the species at hand here, from anywhere."
+        about="Two to six species side by side. Press B on any species to add it."
         actions={
           tray.length > 0 ? (
             <Button size="small" onClick={clearBench}>
@@ -157,10 +157,10 @@ export function BenchPage() {
         ))}
         {tray.length < MOST_ON_BENCH ? (
           <Select
-            aria-label="Lay a species on the bench"
+            aria-label="Add a species to the bench"
             className="pick"
             showSearch={{ optionFilterProp: 'label' }}
-            placeholder="Lay a species here"
+            placeholder="Add a species"
             value={null}
             options={species
               .filter((s) => !tray.includes(s.id))

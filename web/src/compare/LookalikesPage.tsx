@@ -91,7 +91,13 @@ function Pairs({ compared: c }: { compared: Compared }) {
     .map((r) => {
       const [x, y] = [described[r.cell.a], described[r.cell.b]];
       const [first] = x && y ? tellCards(x, y, vocabulary, conditions).filter(usable) : [];
-      return first ? { ...r, tell: tellSentence(first, wording), by: first.character.id } : r;
+      return first
+        ? {
+            ...r,
+            tell: tellSentence(first, [r.a.scientific, r.b.scientific], wording),
+            by: first.character.id,
+          }
+        : r;
     });
   const both = (a: TaxonHeader, b: TaxonHeader) => (
     <>
@@ -150,7 +156,7 @@ function Pairs({ compared: c }: { compared: Compared }) {
         columns={[
           { title: 'Pair', width: 260, render: (_, r) => both(r.a, r.b) },
           {
-            title: 'Told by',
+            title: 'Told apart by',
             width: 160,
             render: (_, r) => (
               <>

@@ -37,7 +37,8 @@ export function PairReason({ compared: c, cell }: { compared: Compared; cell: Pa
       <ul className="plain-list tells">
         {now.slice(0, 6).map((k) => (
           <li key={k.character.id}>
-            {tellSentence(k, c.wording)} <span className="quiet">({strengthWords(k)})</span>
+            {tellSentence(k, [x.scientific, y.scientific], c.wording)}{' '}
+            <span className="quiet">({strengthWords(k)})</span>
           </li>
         ))}
       </ul>
@@ -51,7 +52,7 @@ export function PairReason({ compared: c, cell }: { compared: Compared; cell: Pa
         </p>
       ) : null}
       {cell.standing === 'twins' ? (
-        <p>Everything seen now is recorded of both, and nothing of it parts them for certain.</p>
+        <p>Everything that can be seen now is recorded for both, and nothing separates them for certain.</p>
       ) : null}
       {cell.standing !== 'clean' && later.length > 0 ? (
         <>
@@ -59,7 +60,8 @@ export function PairReason({ compared: c, cell }: { compared: Compared; cell: Pa
           <ul className="plain-list tells">
             {later.slice(0, 5).map((k) => (
               <li key={k.character.id}>
-                {tellSentence(k, c.wording)} <span className="quiet">({k.reason})</span>
+                {tellSentence(k, [x.scientific, y.scientific], c.wording)}{' '}
+                <span className="quiet">({k.reason})</span>
               </li>
             ))}
           </ul>

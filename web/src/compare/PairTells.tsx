@@ -5,7 +5,7 @@ import type { TellCard } from '@hurrow/core/compare';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
-import { Latin, saveCsv } from '../parts/index.ts';
+import { saveCsv } from '../parts/index.ts';
 import { carefulWords, needsWords, strengthWords, whenWords } from './words.ts';
 
 const FEW = 8;
@@ -14,12 +14,14 @@ function Rows({
   cards,
   a,
   b,
+  names,
   conditions,
   wording,
 }: {
   cards: readonly TellCard[];
   a: DescribedTaxon;
   b: DescribedTaxon;
+  names: readonly [string, string];
   conditions: Conditions;
   wording: Wording;
 }) {
@@ -29,7 +31,7 @@ function Rows({
     <>
       {shown.map((c) => (
         <tr key={c.character.id} className={usable(c) ? '' : 'hidden-row'}>
-          <td>{tellSentence(c, wording)}</td>
+          <td>{tellSentence(c, names, wording)}</td>
           <td>{strengthWords(c)}</td>
           <td>{whenWords(usableWhen(a, b, c.character, conditions))}</td>
           <td className="quiet">{c.reason || needsWords(c)}</td>
@@ -84,7 +86,7 @@ export function PairTells({
       'tells',
       cards.map((c) => ({
         character: c.character.id,
-        tell: tellSentence(c, wording),
+        tell: tellSentence(c, names, wording),
         strength: c.strength,
         now: usable(c) ? strengthWords(c) : c.reason,
         when: whenWords(usableWhen(a, b, c.character, conditions)),
@@ -92,7 +94,7 @@ export function PairTells({
       })),
     );
   const rows = (some: readonly TellCard[]) => (
-    <Rows cards={some} a={a} b={b} conditions={conditions} wording={wording} />
+    <Rows cards={some} a={a} b={b} names={names} conditions={conditions} wording={wording} />
   );
   return (
     <section className="panel" aria-label="Tells">
@@ -108,10 +110,7 @@ export function PairTells({
           Save as CSV
         </Button>
       </div>
-      <p className="quiet">
-        “Here” is <Latin name={names[0]} />, “there” <Latin name={names[1]} />.{' '}
-        {carefulWords(cards, vocabulary)}
-      </p>
+      <p className="quiet">{carefulWords(cards, vocabulary)}</p>
       <table className="plain-table tell-table">
         <thead>
           <tr>

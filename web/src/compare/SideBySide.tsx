@@ -90,7 +90,7 @@ export function SideBySide({ laid, vocabulary }: { laid: readonly Laid[]; vocabu
           ))}
         </table>
       </div>
-      {organs.length === 0 ? <p className="quiet">Nothing recorded parts them.</p> : null}
+      {organs.length === 0 ? <p className="quiet">Nothing recorded separates them.</p> : null}
     </section>
   );
 }

@@ -123,9 +123,9 @@ function OwnPiles({ compared: c }: { compared: Compared }) {
       </div>
       <div role="status">
         {piles.length < 2 ? (
-          <p className="quiet">Two piles at least, and they are compared with the terms.</p>
+          <p className="quiet">Make at least two piles to compare them with the terms.</p>
         ) : found.length === 0 ? (
-          <p className="quiet">No character is recorded of every card laid and parts them.</p>
+          <p className="quiet">No character is recorded for every card and separates the piles.</p>
         ) : (
           <table className="plain-table">
             <thead>

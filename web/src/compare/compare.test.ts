@@ -105,7 +105,7 @@ describe('words', () => {
     expect(words({ standing: 'weak', tells: 1 })).toBe('weakly told by needles in a bundle');
     expect(words({ standing: 'unproven', open: 'leaf.kind' })).toBe('unproven: kind of leaf might decide');
     expect(words({ standing: 'unproven' })).toBe('unproven: nothing is recorded of both');
-    expect(words({ standing: 'twins' })).toBe('twins: nothing seen now parts them');
+    expect(words({ standing: 'twins' })).toBe('twins: nothing that can be seen now separates them');
   });
 
   test('a change of the conditions is something to do', () => {

@@ -14,7 +14,7 @@ export const VERDICT: Readonly<Record<RuleReport['verdict'], { words: string; to
   holds: { words: 'holds', tone: 'spruce' },
   exceptions: { words: 'holds with exceptions', tone: 'larch' },
   does_not_hold: { words: 'does not hold', tone: 'cherry' },
-  untestable: { words: 'not testable yet', tone: 'larch' },
+  untestable: { words: 'not enough recorded', tone: 'larch' },
   nobody: { words: 'speaks of nobody here', tone: '' },
 };
 

@@ -22,7 +22,7 @@ export function reasonWords(cell: PairCell, vocabulary: Vocabulary, wording: Wor
     return c ? characterWords(c, wording.words) : '';
   };
   const standing = STANDING[cell.standing].words;
-  if (cell.standing === 'twins') return `${standing}: nothing seen now parts them`;
+  if (cell.standing === 'twins') return `${standing}: nothing that can be seen now separates them`;
   if (cell.standing === 'unproven') {
     return cell.open === null
       ? `${standing}: nothing is recorded of both`

@@ -22,7 +22,7 @@ export function FilesPage() {
       <PageHead
         title="Files"
         name="Files"
-        about="In and out in open formats. A file is shown first, taken in whole or not at all, and can be undone."
+        about="Import and export. You see a preview first; an import is all or nothing and can be undone."
       />
       <TakeIn />
       <Taken />

@@ -13,8 +13,8 @@ export function GiveOut() {
     return by === 'section' && section !== '' ? { section } : {};
   };
   return (
-    <section className="panel" aria-label="Give out">
-      <h2>Give out</h2>
+    <section className="panel" aria-label="Export">
+      <h2>Export</h2>
       <div className="take-in">
         <label className="field">
           <span>Names and tables of</span>

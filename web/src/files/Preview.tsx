@@ -29,8 +29,8 @@ export function Preview({
   return (
     <div className="preview">
       <p className="preview-counts" role="status">
-        <b>{applied ? 'Taken in: ' : ''}</b>
-        {count(counts.new, 'new')}, {count(counts.changed, 'changed')}, {count(counts.same, 'as they stand')},{' '}
+        <b>{applied ? 'Imported: ' : ''}</b>
+        {count(counts.new, 'new')}, {count(counts.changed, 'changed')}, {count(counts.same, 'unchanged')},{' '}
         <span className={counts.refused > 0 ? 'refused-count' : ''}>{count(counts.refused, 'refused')}</span>
       </p>
       {left.map((l) => (
@@ -40,7 +40,7 @@ export function Preview({
       ))}
       {refused.length > 0 ? (
         <>
-          <p>Nothing is taken in until these are mended.</p>
+          <p>Fix these errors to import the file.</p>
           <DataTable<Refusal>
             label="Refused"
             file="refused"
@@ -67,7 +67,7 @@ export function Preview({
         <>
           {applied ? null : (
             <Button type="primary" onClick={onTake}>
-              Take in all {total.toLocaleString('en')}
+              Import all {total.toLocaleString('en')}
             </Button>
           )}
           <DataTable<Change & { key: number }>

@@ -96,7 +96,7 @@ export function TakeIn() {
             ref={chooser}
             type="file"
             className="visually-hidden"
-            aria-label="File to take in"
+            aria-label="File to import"
             tabIndex={-1}
             onChange={(e) => {
               void choose(e.target.files?.[0]);

@@ -14,8 +14,8 @@ export function Taken() {
     await client.invalidateQueries();
   };
   return (
-    <section className="panel" aria-label="Taken in so far">
-      <h2>Taken in so far</h2>
+    <section className="panel" aria-label="Imported so far">
+      <h2>Imported so far</h2>
       <ProblemNote error={undo.error} />
       <Loaded query={imports}>
         {(rows) =>

@@ -165,7 +165,7 @@ export function SpeciesSheet({ profile, own, list, vocabulary, conditions, audie
         </section>
         <div>
           <section aria-label="Taken for">
-            <h2>Taken for one another</h2>
+            <h2>Look-alikes</h2>
             {content.alikes.map(({ alike, tells, twins }) => (
               <div key={alike.other.id} className="sheet-alike">
                 <h3>
@@ -176,13 +176,15 @@ export function SpeciesSheet({ profile, own, list, vocabulary, conditions, audie
                   <ul>
                     {tells.map((t) => (
                       <li key={t.character}>
-                        <b>{t.character}</b>: {t.here}; there {t.there}
+                        <b>{t.character}</b>: {t.own}; <Latin name={alike.other.scientific} /> {t.other}
                       </li>
                     ))}
                   </ul>
                 ) : (
                   <p>
-                    {twins ? 'Nothing seen at the tree parts them on this day.' : 'Not proven on this day.'}
+                    {twins
+                      ? 'Nothing that can be seen at the tree separates them on this day.'
+                      : 'Not enough is recorded to tell them apart.'}
                   </p>
                 )}
               </div>

@@ -56,7 +56,7 @@ export interface SheetLine {
 
 export interface SheetAlike {
   readonly alike: Lookalike;
-  readonly tells: readonly { readonly character: string; readonly here: string; readonly there: string }[];
+  readonly tells: readonly { readonly character: string; readonly own: string; readonly other: string }[];
   readonly twins: boolean;
 }
 
@@ -162,8 +162,8 @@ export function sheetContent(
         .slice(0, most.tells)
         .map((t) => ({
           character: words(t.character),
-          here: valueOf(t.character, t.a),
-          there: valueOf(t.character, t.b),
+          own: valueOf(t.character, t.a),
+          other: valueOf(t.character, t.b),
         })),
     }));
   const prose = TOPICS.slice(0, most.topics).flatMap((topic) => {

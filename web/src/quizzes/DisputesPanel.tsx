@@ -60,7 +60,7 @@ export function DisputesPanel({ sitting }: { sitting: SittingDetail }) {
     <section className="panel" aria-label="Answers to decide">
       <h2>Answers to decide</h2>
       <p className="quiet">
-        {waitingWords(all)} Count uses the answer, Keep leaves it on record, Drop marks it as not the
+        {waitingWords(all)} Count uses the answer, Keep leaves it on record, Drop records it as not the
         student’s own.
       </p>
       <DataTable<Dispute>

@@ -13,7 +13,7 @@ import { besideLines } from './beside.ts';
 import type { BesideLine } from './beside.ts';
 import { useReadProfile } from './useProfile.ts';
 
-const STRENGTH = { clean: 'parts them', usual: 'mostly', partial: 'partly' } as const;
+const STRENGTH = { clean: 'separates them', usual: 'mostly', partial: 'partly' } as const;
 
 function strengthWords({ separation: s }: BesideLine): string {
   if (s.kind === 'tell') return STRENGTH[s.strength];

@@ -28,21 +28,24 @@ const openWords = (ids: readonly string[], vocabulary: Vocabulary, wording: Word
 
 function Tells({
   alike,
+  own,
   vocabulary,
   wording,
 }: {
   alike: Lookalike;
+  /** The scientific name of the species whose look-alike it is. */
+  own: string;
   vocabulary: Vocabulary;
   wording: Wording;
 }) {
   const { report } = alike;
-  if (!report) return <p className="quiet">Not on the list, so it is not compared here.</p>;
+  if (!report) return <p className="quiet">It is not on this list, so it is not compared.</p>;
   const tells = report.tells.filter((t) => t.strength !== 'partial').slice(0, 3);
-  if (report.verdict === 'twins') return <p className="tag cherry">twins now: nothing seen now parts them</p>;
+  if (report.verdict === 'twins') return <p className="tag cherry">Cannot be told apart now.</p>;
   if (tells.length === 0) {
     return (
       <p className="quiet">
-        Unproven now:{' '}
+        Not enough recorded:{' '}
         {openWords(
           report.open.slice(0, 3).map((o) => o.character),
           vocabulary,
@@ -59,7 +62,8 @@ function Tells({
         const [here, there] = c ? valuesWords(c, [t.a, t.b], wording) : [];
         return c ? (
           <li key={t.character}>
-            <b>{characterWords(c, wording.words)}</b>: {here} here, {there} there
+            <b>{characterWords(c, wording.words)}</b>: {here} on <i className="latin">{own}</i>, {there} on{' '}
+            <i className="latin">{alike.other.scientific}</i>
           </li>
         ) : null;
       })}
@@ -67,7 +71,7 @@ function Tells({
   );
 }
 
-/** What one of the two shows more of: “bark color: darker here”. */
+/** What one of the two shows more of: “bark color: darker than on Picea pungens”. */
 function Comparative({
   note,
   vocabulary,
@@ -82,7 +86,8 @@ function Comparative({
   return (
     <p>
       <b>{characterWords(character, wording.words)}</b>:{' '}
-      {comparativeWords(character, note.greater !== note.other.id)} here, beside the other
+      {comparativeWords(character, note.greater !== note.other.id)} than on{' '}
+      <i className="latin">{note.other.scientific}</i>
     </p>
   );
 }
@@ -132,7 +137,7 @@ export function Lookalikes({
           {l.note ? <Comparative note={l.note} vocabulary={vocabulary} wording={wording} /> : null}
           {l.note?.text ? <p>{l.note.text}</p> : null}
           {l.note?.mnemonic ? <p className="mnemonic">{l.note.mnemonic}</p> : null}
-          <Tells alike={l} vocabulary={vocabulary} wording={wording} />
+          <Tells own={profile.header.scientific} alike={l} vocabulary={vocabulary} wording={wording} />
           {mayEdit && l.note ? (
             <span className="line-tools">
               <Button size="small" type="link" onClick={() => setEditing({ other: l.other.id })}>

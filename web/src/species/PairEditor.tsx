@@ -54,7 +54,7 @@ export function PairEditor({
   return (
     <Modal
       open
-      title="Taken for one another"
+      title="Look-alikes"
       okText="Keep it"
       cancelText="Leave as it is"
       okButtonProps={{ disabled: other === null, loading: put.isPending }}
@@ -79,7 +79,7 @@ export function PairEditor({
           />
         </div>
         <div className="field">
-          <label htmlFor="pair-character">The character that parts them</label>
+          <label htmlFor="pair-character">The character that separates them</label>
           <Select
             id="pair-character"
             allowClear
@@ -94,7 +94,7 @@ export function PairEditor({
         </div>
         {shown && other !== null ? (
           <div className="field">
-            <label htmlFor="pair-greater">Beside the other, it is here</label>
+            <label htmlFor="pair-greater">Compared with the other, it is</label>
             <Select
               id="pair-greater"
               value={greater === null ? 'none' : greater === other ? 'less' : 'more'}

@@ -182,7 +182,7 @@ export function RecordNextPage() {
       <PageHead
         title="What to record next"
         name="Record next"
-        about="The values that settle most of what is still open, easiest first. Writing one works the rest out anew."
+        about="The values that would separate the most pairs, easiest first. The list is updated each time you record one."
         actions={list ? <ListPicker lists={lists ?? []} chosen={list.id} onChoose={choose} /> : null}
       />
       {lists?.length === 0 ? (

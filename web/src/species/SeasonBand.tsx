@@ -113,7 +113,7 @@ export function SeasonKey() {
   const keys: readonly [string, string][] = [
     ['band-leaf_out', 'leaves open'],
     ['band-in-leaf', 'in full leaf'],
-    ['band-autumn', 'autumn colour'],
+    ['band-autumn', 'fall color'],
     ['band-leaf_fall', 'leaves fall'],
     ['band-pollen', 'pollen or flower'],
     ['band-receptive', 'seed flowers open'],

@@ -59,7 +59,7 @@ function Chart({ rows, date, site }: { rows: readonly Row[]; date: string; site:
                 <option value="leaf_out">leaves open first</option>
                 <option value="pollen">flowers first</option>
                 <option value="ripening">ripens first</option>
-                <option value="autumn">colours first</option>
+                <option value="autumn">turns color first</option>
               </select>
             </label>
             <span className="quiet">{site ? `shifted to ${site}` : 'as recorded: no site yet'}</span>

@@ -7,7 +7,7 @@ export const WINDOW_WORDS: Readonly<Record<WindowKind, string>> = {
   receptive: 'seed flowers open',
   ripening: 'ripens',
   hanging: 'hangs',
-  autumn: 'autumn colour',
+  autumn: 'fall color',
   leaf_fall: 'leaves fall',
 };
 

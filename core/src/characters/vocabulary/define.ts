@@ -25,9 +25,9 @@ export const slug = (text: string): string =>
     .replace(/^-|-$/g, '');
 
 /**
- * States from a line: `entire: smooth-edged; serrate < toothed: saw-toothed; rusty #8b4513: rust-coloured`.
+ * States from a line: `entire: smooth-edged; serrate < toothed: saw-toothed; rusty #8b4513: rust-colored`.
  * Left of the colon the technical term with its parent after `<`, right of it the plain words (the term itself
- * where they are missing).
+ * where they are missing). The id is made of the term, or stands before `=` where the term was reworded since: `grey=gray`.
  */
 export function states(line: string): State[] {
   return line
@@ -37,12 +37,13 @@ export function states(line: string): State[] {
     .map((part) => {
       const [left = '', plain] = part.split(':').map((s) => s.trim());
       const swatch = /#[0-9a-f]{6}/.exec(left)?.[0];
-      const [term = '', parent] = left
+      const [named = '', parent] = left
         .replace(/#[0-9a-f]{6}/, '')
         .split('<')
         .map((s) => s.trim());
+      const [id = '', term = id] = named.split('=').map((s) => s.trim());
       return {
-        id: slug(term),
+        id: slug(id),
         term,
         plain: plain ?? term,
         definition: '',

@@ -26,9 +26,9 @@ export const FLOWER = [
   ),
   colour(
     'flower.colour',
-    'flower colour',
-    'flower colour',
-    'Main colour of the flowers.',
+    'flower color',
+    'flower color',
+    'Main color of the flowers.',
     'white #f4f3ee; cream #efe6c8; yellow #dcc14a; green #8fae5f; pink #d99aa5; red #b23a3a; purple #7a4a78; brown #80603f',
     { distance: 'binoculars', effort: 1 },
   ),

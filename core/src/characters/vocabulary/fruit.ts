@@ -37,9 +37,9 @@ export const FRUIT = [
   ),
   colour(
     'fruit.colour',
-    'ripe colour',
-    'colour when ripe',
-    'Colour of ripe fruit or cone.',
+    'ripe color',
+    'color when ripe',
+    'Color of ripe fruit or cone.',
     'red #b3262e; orange #d0762b; orange-red #c44a2a; purple #5e2f57; black #262326; blue #4a6390; white #efeee8; brown #80603f; tan #b9935f; green #6f9a4e; yellow #d3b03e',
     { ...onTree, distance: 'binoculars', effort: 1 },
   ),
@@ -204,7 +204,7 @@ export const FRUIT = [
     'ripening',
     'when ripe',
     'The season in which fruit ripens.',
-    'spring; early summer; late summer; autumn',
+    'spring; early summer; late summer; autumn=fall',
     { material: [], effort: 5 },
   ),
   nominal(

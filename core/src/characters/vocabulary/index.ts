@@ -14,7 +14,7 @@ import type { Character } from '../types.ts';
 export { WORDS } from './words.ts';
 
 /** Raised whenever a shipped character or state changes its meaning. */
-export const VOCABULARY_VERSION = 4;
+export const VOCABULARY_VERSION = 5;
 
 const withWords = (c: Character): Character => ({
   ...c,

@@ -11,7 +11,7 @@ const { nominal, ordered, colour, yesno, length } = organ({
 const broad = { appliesIf: ['leaf.kind=broad'] };
 const fresh = { material: ['tree', 'twig', 'leaf', 'photo'] as const, onBrownLeaf: false };
 
-/** Surfaces, colours and stalk. */
+/** Surfaces, colors and stalk. */
 export const LEAF_SURFACE = [
   nominal(
     'leaf.surface_above',
@@ -62,18 +62,18 @@ export const LEAF_SURFACE = [
   ),
   colour(
     'leaf.colour_above',
-    'colour above',
-    'colour of the upper side',
-    'Colour of the upper side in summer.',
-    'dark green #2f5a34; mid green #4d7f45; yellow-green #93a84a; blue-green #5b8a83; grey-green #93a695; silver #c4cec8',
+    'color above',
+    'color of the upper side',
+    'Color of the upper side in summer.',
+    'dark green #2f5a34; mid green #4d7f45; yellow-green #93a84a; blue-green #5b8a83; grey-green=gray-green #93a695; silver #c4cec8',
     { ...fresh, ...broad, surface: 'above', misread: [0.2, 6] },
   ),
   colour(
     'leaf.colour_below',
-    'colour below',
-    'colour of the under side',
-    'Colour of the under side in summer.',
-    'green #6f9a5c: same green; pale green #b3c7a5; white #e6e8e2; silver #c9d1cc; grey-green #a5b3a4; rusty #a9713e',
+    'color below',
+    'color of the under side',
+    'Color of the under side in summer.',
+    'green #6f9a5c: same green; pale green #b3c7a5; white #e6e8e2; silver #c9d1cc; grey-green=gray-green #a5b3a4; rusty #a9713e',
     { ...fresh, ...broad, surface: 'below', misread: [0.2, 6] },
   ),
   nominal(
@@ -98,9 +98,9 @@ export const LEAF_SURFACE = [
   }),
   colour(
     'leaf.petiole_colour',
-    'petiole colour',
-    'leaf-stalk colour',
-    'Colour of the leaf stalk.',
+    'petiole color',
+    'leaf-stalk color',
+    'Color of the leaf stalk.',
     'green #6f9a4e; red #a4262c; yellow #cdb04a; purple #63405f',
     { ...broad, ...fresh },
   ),
@@ -135,9 +135,9 @@ export const LEAF_SURFACE = [
   }),
   colour(
     'leaf.autumn_colour',
-    'autumn colour',
-    'autumn colour',
-    'Colour before leaves fall.',
+    'fall color',
+    'fall color',
+    'Color before leaves fall.',
     'yellow #e0b93a; gold #cf9a2b; orange #d27b2c; red #b23a2e; purple #6d3f5e; brown #80603f; green #5a7d4a: drops green',
     { ...fresh, season: ['autumn'], distance: 'far', effort: 1 },
   ),
@@ -152,9 +152,9 @@ export const LEAF_SURFACE = [
   yesno('leaf.cupping', 'cupping', 'cupped', 'The blade is cupped like a spoon.', { ...broad, ...fresh }),
   colour(
     'leaf.new_growth_colour',
-    'new-growth colour',
-    'colour of new leaves',
-    'Colour of leaves as they open.',
+    'new-growth color',
+    'color of new leaves',
+    'Color of leaves as they open.',
     'bright green #8fb957; red #b0463c; bronze #8f6a3d; silver #c9d1cc; blue-green #6b9a94',
     { ...fresh, effort: 1, season: ['new-growth'] },
   ),

@@ -100,10 +100,10 @@ export const NEEDLE = [
   ),
   colour(
     'needle.colour',
-    'needle colour',
-    'needle colour',
-    'Colour of grown foliage.',
-    'yellow-green #8c9e45; bright green #5e9146; dark green #2e5636; blue-green #4f7f78; blue-grey #8aa2a5',
+    'needle color',
+    'needle color',
+    'Color of grown foliage.',
+    'yellow-green #8c9e45; bright green #5e9146; dark green #2e5636; blue-green #4f7f78; blue-grey=blue-gray #8aa2a5',
     { ...single, appliesIf: ['leaf.kind=needle|awl|scale'], distance: 'trunk', misread: [0.25, 6] },
   ),
   nominal(

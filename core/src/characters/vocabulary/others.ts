@@ -59,9 +59,9 @@ export const WOOD = [
   ),
   wood.colour(
     'wood.colour',
-    'heartwood colour',
-    'wood colour',
-    'Colour of the heartwood.',
+    'heartwood color',
+    'wood color',
+    'Color of the heartwood.',
     'white #efe8d8; cream #ece2c6; yellow #d8c079; tan #b9935f; pink #d3a58e; red-brown #8d4a30; brown #7a5a40',
   ),
 ];

@@ -52,7 +52,7 @@ fruit.kind
   catkin-that-shatters: A tassel of seeds that falls to pieces when ripe.
   cone: Woody or papery scales around an axis, with seeds between them.
   fleshy-cone: A cone whose soft scales grow together and look like a berry.
-  aril: A seed that sits in a soft coloured cup.
+  aril: A seed that sits in a soft colored cup.
   multiple: The fruits of many flowers grown together into one.
   nut-in-a-husk: A nut inside a thick husk.
   nut-in-a-bur: Nuts inside a bur covered with prickles.

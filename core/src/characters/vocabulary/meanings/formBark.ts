@@ -66,7 +66,7 @@ bark.texture
   blocky: Broken into small square blocks like an alligator's back.
   stringy: Comes away in long fibres like rope.
   papery: Peels off in thin sheets like paper.
-  flaking-patches: Falls off in patches and leaves spots of other colours.
+  flaking-patches: Falls off in patches and leaves spots of other colors.
   warty: With corky bumps or ridges on a smooth ground.
   muscle-like: Smooth, with long bulges like muscles under skin.
   shaggy: Long plates come loose at the ends and curl away from the trunk.

@@ -36,7 +36,7 @@ export const MEANINGS: ReadonlyMap<string, string> = readMeanings(
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-/** The meaning of a state: its own sentence; a colour and a yes or no follow from the character. */
+/** The meaning of a state: its own sentence; a color and a yes or no follow from the character. */
 export function meaningOf(character: Character, state: State): string {
   const own = MEANINGS.get(`${character.id}/${state.id}`);
   if (own !== undefined) return own;

@@ -7,7 +7,7 @@ leaf.kind
   awl: A short, stiff leaf that tapers to a sharp point.
 leaf.persistence
   evergreen: Green leaves stay on through winter.
-  deciduous: All leaves fall in autumn.
+  deciduous: All leaves drop in the fall.
   marcescent: Leaves turn brown and stay hanging into winter.
   semi-evergreen: Some leaves stay green through a mild winter.
 leaf.complexity
@@ -132,8 +132,8 @@ leaf.hairs
   on-veins: Hairs stand only along the veins.
   all-over-below: The whole under side is hairy.
   silvery-scales: Tiny silver flakes take the place of hairs.
-  silvery-and-rusty-scales: Tiny flakes, some silver and some rust-coloured.
-  rusty-hairs-below: Rust-coloured hairs on the under side.
+  silvery-and-rusty-scales: Tiny flakes, some silver and some rust-colored.
+  rusty-hairs-below: Rust-colored hairs on the under side.
   both-sides: Hairs cover the upper and the under side.
 leaf.hair_kind
   none: There are no hairs to look at.

@@ -10,8 +10,8 @@ twig.hairs
   few: A hair here and there.
   many: The twig is covered like velvet.
   silvery-scales: The twig is covered with tiny silver flakes instead of hairs.
-  rusty-scales: The twig is covered with tiny rust-coloured flakes.
-  rusty-hairs: The twig is covered with rust-coloured hairs.
+  rusty-scales: The twig is covered with tiny rust-colored flakes.
+  rusty-hairs: The twig is covered with rust-colored hairs.
 twig.glands
   none: No dots or warts that give off resin.
   resin-dots: Tiny see-through dots of resin.
@@ -59,7 +59,7 @@ twig.bud_hairs
   some: The bud has hairs on part of it.
   dense: The bud is furry all over.
   silvery-scales: The bud is covered with tiny silver flakes.
-  rusty: The bud is covered with rust-coloured hairs or flakes.
+  rusty: The bud is covered with rust-colored hairs or flakes.
 twig.terminal_bud
   true: A real end bud, larger than the rest, finishes the twig.
   false: The last side bud stands at the end, with a scar of the lost tip beside it.
