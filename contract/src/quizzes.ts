@@ -194,6 +194,8 @@ export interface SheetAsk {
   readonly origin: 'phone' | 'paper' | 'import' | null;
   /** A phone or sheet said something else; it waits for a decision. */
   readonly disputed: boolean;
+  /** What the student gave, where staff corrected it; null where they did not. */
+  readonly gave: string | null;
 }
 
 export interface Sheet {

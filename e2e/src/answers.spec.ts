@@ -98,11 +98,25 @@ test('a sheet corrects what a phone sent', async ({ page, browser }) => {
     .filter({ hasText: '211' })
     .getByRole('link', { name: 'Enter sheet' })
     .click();
-  await expect(page.getByText('by phone; what you write corrects it')).toBeVisible();
-  await page.getByLabel(/Station 1, common name/).fill('grand fir');
+  const row = page.getByRole('row').filter({ hasText: 'common name' });
+  await expect(row).toContainText('by phone');
+  // Enter never replaces what the student gave: it moves on.
+  await page.getByLabel(/Station 1, common name/).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('row').filter({ hasText: 'common name' })).toContainText('grand fir');
-  await expect(page.getByText('by phone; what you write corrects it')).toBeHidden();
+  await page.keyboard.type('hemlock');
+  await expect(row).toContainText('grand fri');
+  await page.getByLabel(/Station 1, common name/).focus();
+  await page.keyboard.press('F2');
+  await page.keyboard.type('grand fir');
+  await page.keyboard.press('Enter');
+  await expect(row).toContainText('changed by staff; the student gave “grand fri”');
+  await row.getByRole('button', { name: 'Undo change' }).click();
+  await expect(row.getByText('changed by staff')).toBeHidden();
+  await expect(row).toContainText('grand fri');
+  await row.getByRole('button', { name: 'Change' }).click();
+  await page.keyboard.type('grand fir');
+  await page.keyboard.press('Enter');
+  await expect(row).toContainText('changed by staff');
   await phone.context().close();
   // An open sitting holds back what other tests return.
   await page.getByRole('link', { name: 'The sitting' }).click();

@@ -158,7 +158,7 @@ test('a sheet is entered by exception from the keyboard alone', async () => {
   await expect(cell(0)).toContainText('below only');
   await page.keyboard.type('grand firr tree');
   await page.keyboard.press('Enter');
-  await expect(cell(1)).toHaveText('grand firr tree');
+  await expect(cell(1)).toContainText('grand firr tree');
   await page.keyboard.type('maybe');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('“maybe” does not say how sure');
@@ -166,7 +166,7 @@ test('a sheet is entered by exception from the keyboard alone', async () => {
   await page.keyboard.press('Control+A');
   await page.keyboard.type('l');
   await page.keyboard.press('Enter');
-  await expect(cell(2)).toHaveText('leaning');
+  await expect(cell(2)).toContainText('leaning');
   const rows = await page.locator('.sheet tbody tr').count();
   for (let i = 3; i < rows; i += 1) await page.keyboard.press('Enter');
   for (let i = 3; i < rows; i += 1) await expect(cell(i)).not.toHaveText('');

@@ -206,6 +206,19 @@ describe('a paper sheet beside a phone', () => {
     expect((await counted())[1]).toBe('subalpine fir');
   });
 
+  test('that corrects it keeps what the student gave beside it, and takes the correction back by that', async () => {
+    expect(first(await enter('grand fir', false))?.gave).toBeNull();
+    expect(first(await enter('grand fir', true))).toMatchObject({
+      typed: 'grand fir',
+      gave: 'western larch',
+    });
+    expect(first(await enter('western larch', true))).toMatchObject({
+      typed: 'western larch',
+      gave: 'western larch',
+    });
+    expect((await counted())[1]).toBe('western larch');
+  });
+
   test('that nobody can read says so', async () => {
     await enter('?', true);
     const [row] = await app.db.query<{ value: unknown }>(

@@ -58,6 +58,25 @@ const countedBy = (sql: Sql, ws: string, sitting: string, student: string): Prom
     [ws, sitting, student],
   );
 
+interface Given {
+  readonly sitting_station: string;
+  readonly ask: string;
+  readonly value: AnswerValue;
+}
+
+/** What the student gave last where staff corrected it: a correction counts before it and leaves it on record. */
+const givenBefore = (sql: Sql, ws: string, sitting: string, student: string): Promise<readonly Given[]> =>
+  sql.query<Given>(
+    `select distinct on (r.sitting_station, r.ask) r.sitting_station, r.ask, r.value
+     from attempt t join response r on r.ws = t.ws and r.attempt = t.id
+     where t.ws = $1 and t.sitting = $2 and t.student = $3 and r.precedence < 2
+       and exists (select 1 from attempt u join response c on c.ws = u.ws and c.attempt = u.id
+         where u.ws = t.ws and u.sitting = t.sitting and u.student = t.student and c.precedence = 2
+           and c.sitting_station = r.sitting_station and c.ask = r.ask)
+     order by r.sitting_station, r.ask, r.origin = 'phone' desc, t.takeover desc, r.seq desc, r.received_at desc, r.id desc`,
+    [ws, sitting, student],
+  );
+
 async function needStudent(
   sql: Sql,
   ws: string,
@@ -98,9 +117,13 @@ export async function readSheet(call: Call<Account>): Promise<Sheet> {
   const latest = new Map(
     (await countedBy(db, ws, sitting.id, student)).map((l) => [`${l.sitting_station}/${l.ask}`, l]),
   );
+  const given = new Map(
+    (await givenBefore(db, ws, sitting.id, student)).map((g) => [`${g.sitting_station}/${g.ask}`, g.value]),
+  );
   const asks = [...key.stations.values()].flatMap((station) =>
     station.accept.asks.map((a): SheetAsk => {
       const had = latest.get(`${station.sittingStation}/${a.id}`);
+      const before = given.get(`${station.sittingStation}/${a.id}`);
       return {
         sittingStation: station.sittingStation,
         number: station.number,
@@ -112,6 +135,7 @@ export async function readSheet(call: Call<Account>): Promise<Sheet> {
         typed: had ? answerText(had.value, wordOf(a, vocabulary)) : null,
         origin: had?.origin ?? null,
         disputed: had?.disputed ?? false,
+        gave: before ? answerText(before, wordOf(a, vocabulary)) : null,
       };
     }),
   );

@@ -6,6 +6,8 @@ import type { Sheet, SheetAsk, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useGo, useView, useVocabulary } from '../app/index.ts';
 import { AppLink, Loaded, PageHead, ProblemNote } from '../parts/index.ts';
+import { actOf, isChanged, rowOf } from './sheetEntry.ts';
+import type { Row } from './sheetEntry.ts';
 import { askWords } from './words.ts';
 import './quizzes.css';
 
@@ -20,6 +22,8 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
   const [at, setAt] = useState(0);
   const [refused, setRefused] = useState<unknown>(null);
   const [texts, setTexts] = useState<ReadonlyMap<string, string>>(new Map());
+  // The question whose answer is being changed on purpose.
+  const [changing, setChanging] = useState<string | null>(null);
   const order = sitting.people.map((p) => p.student);
   const nextStudent = order[order.indexOf(sheet.student) + 1];
   const open = (student: string): void =>
@@ -29,39 +33,41 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
     if (a) inputs.current.get(keyOf(a))?.focus();
   };
   const text = (a: SheetAsk): string => texts.get(keyOf(a)) ?? '';
+  const clear = (a: SheetAsk): void => setTexts((before) => new Map(before).set(keyOf(a), ''));
   // The hand goes on at once; only a refused entry calls it back, with what was written still there.
-  const submit = async (a: SheetAsk, i: number, typed: string | null): Promise<void> => {
+  const submit = async (a: SheetAsk, i: number, typed: string | null, correction: boolean): Promise<void> => {
     focus(i + 1);
     setRefused(null);
     try {
       await enter.mutateAsync({
         params: { id: sitting.id, student: sheet.student },
-        // What a phone sent stands beside the field, so whoever writes another answer corrects it.
         body: {
-          answers: [
-            {
-              id: v7(),
-              sittingStation: a.sittingStation,
-              ask: a.ask,
-              typed,
-              correction: a.origin === 'phone',
-            },
-          ],
+          answers: [{ id: v7(), sittingStation: a.sittingStation, ask: a.ask, typed, correction }],
         },
       });
-      setTexts((before) => new Map(before).set(keyOf(a), ''));
+      clear(a);
+      setChanging((open) => (open === keyOf(a) ? null : open));
     } catch (error) {
       setRefused(error);
       focus(i);
     }
   };
+  const change = (a: SheetAsk, i: number): void => {
+    setChanging(keyOf(a));
+    focus(i);
+  };
+  const rowAt = (a: SheetAsk): Row => rowOf(a, changing === keyOf(a));
   const onKey = (e: React.KeyboardEvent, a: SheetAsk, i: number): void => {
-    if (e.key === 'ArrowDown') focus(i + 1);
-    else if (e.key === 'ArrowUp') focus(i - 1);
-    else if (e.key === 'Delete' && text(a) === '') void submit(a, i, '');
-    else if (e.key === 'Enter') void submit(a, i, text(a) === '' ? null : text(a));
-    else return;
+    const act = actOf(e.key, rowAt(a), text(a));
+    if (act === null) return;
     e.preventDefault();
+    if (act.do === 'enter') void submit(a, i, act.typed, act.correction);
+    else if (act.do === 'move') focus(i + act.by);
+    else if (act.do === 'change') change(a, i);
+    else {
+      clear(a);
+      setChanging(null);
+    }
   };
   const done = sheet.asks.filter((a) => a.typed !== null).length;
   return (
@@ -73,7 +79,7 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
           <>
             {done} of {sheet.asks.length} entered · <kbd>Enter</kbd> as the key · anything else exactly as
             written, then <kbd>Enter</kbd> · <kbd>Delete</kbd> left blank · <kbd>?</kbd> unreadable ·{' '}
-            <kbd>↑</kbd> <kbd>↓</kbd> move
+            <kbd>F2</kbd> change an answer · <kbd>↑</kbd> <kbd>↓</kbd> move
           </>
         }
         actions={
@@ -119,6 +125,7 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
                     autoCapitalize="off"
                     spellCheck={false}
                     maxLength={200}
+                    readOnly={rowAt(a) === 'answered'}
                     value={text(a)}
                     onFocus={() => setAt(i)}
                     onChange={(e) => setTexts(new Map(texts).set(keyOf(a), e.target.value))}
@@ -133,10 +140,44 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
                   ) : (
                     a.typed
                   )}
-                  {a.origin === 'phone' ? (
-                    <span className="quiet"> by phone; what you write corrects it</span>
+                  {a.origin === 'phone' ? <span className="quiet"> by phone</span> : null}
+                  {isChanged(a) ? (
+                    <span className="quiet">
+                      {' '}
+                      changed by staff; the student gave {a.gave === '' ? 'nothing' : `“${a.gave ?? ''}”`}
+                    </span>
                   ) : null}
                   {a.disputed ? <span className="tag larch">to decide</span> : null}
+                  {a.typed === null ? null : (
+                    <span className="line-tools">
+                      {rowAt(a) === 'changing' ? (
+                        <Button
+                          size="small"
+                          type="link"
+                          onClick={() => {
+                            clear(a);
+                            setChanging(null);
+                          }}
+                        >
+                          Cancel
+                        </Button>
+                      ) : (
+                        <Button size="small" type="link" tabIndex={-1} onClick={() => change(a, i)}>
+                          Change
+                        </Button>
+                      )}
+                      {isChanged(a) ? (
+                        <Button
+                          size="small"
+                          type="link"
+                          tabIndex={-1}
+                          onClick={() => void submit(a, i - 1, a.gave, true)}
+                        >
+                          Undo change
+                        </Button>
+                      ) : null}
+                    </span>
+                  )}
                 </td>
               </tr>
             );

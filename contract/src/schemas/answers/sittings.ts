@@ -71,6 +71,7 @@ export const sheetAskSchema = record<SheetAsk>({
   typed: nullOr(text),
   origin: nullOr(oneOf(['phone', 'paper', 'import'])),
   disputed: flag,
+  gave: nullOr(text),
 });
 
 export const sheetSchema = record<Sheet>({ student: text, code: text, asks: listOf(sheetAskSchema) });
