@@ -1,5 +1,5 @@
 import { STAGES } from '@hurrow/core/conditions';
-import type { Distance, Handling, Material, Organ, Stage } from '@hurrow/core/conditions';
+import type { Distance, Handling, Hazard, Material, Organ, Stage } from '@hurrow/core/conditions';
 import type { Value } from '@hurrow/core/characters';
 import type { GradePolicy } from '@hurrow/core/quizzes';
 import type { TaxonHeader } from './library.ts';
@@ -22,6 +22,7 @@ export interface TreeRow {
   readonly cautions: readonly Caution[];
   readonly reach: Readonly<Partial<Record<Organ, Distance | 'out'>>>;
   readonly certified: Readonly<Record<string, Value>>;
+  readonly version: number;
 }
 
 export { STAGES };
@@ -223,6 +224,18 @@ export interface TreeBody {
   readonly tag: string;
   readonly taxon: string;
   readonly stage?: Stage | null;
+  readonly reach: TreeRow['reach'];
+}
+
+/** A tree as it is corrected: all that a person may say of it. */
+export interface TreeChange {
+  readonly site: string;
+  readonly tag: string;
+  readonly taxon: string;
+  readonly stage: Stage | null;
+  readonly condition: string | null;
+  readonly hazards: readonly Hazard[];
+  readonly access: string | null;
   readonly reach: TreeRow['reach'];
 }
 

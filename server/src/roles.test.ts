@@ -154,6 +154,7 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   jobCancel: ANYONE,
   trees: STAFF,
   treeCreate: TEACHERS,
+  treeChange: TEACHERS,
   quizzes: STAFF,
   quizCreate: TEACHERS,
   quiz: STAFF,

@@ -19,6 +19,7 @@ import type {
   StationBody,
   StationRelease,
   TreeBody,
+  TreeChange,
   TreeRow,
 } from '../quizzes.ts';
 import { route, shape } from './route.ts';
@@ -33,6 +34,12 @@ export const QUIZZES = {
     answer: shape<TreeRow>(),
     creates: true,
     makesStale: ['trees', 'range', 'challenges'],
+  }),
+  treeChange: route('PUT', '/api/trees/:id', 'teachers', 'Correct a tree', {
+    body: shape<TreeChange>(),
+    answer: shape<TreeRow>(),
+    ifMatch: true,
+    makesStale: ['trees', 'range', 'challenges', 'quiz', 'sitting', 'due'],
   }),
   quizzes: route('GET', '/api/quizzes', 'staff', 'Quizzes with their sittings', {
     answer: shape<readonly QuizSummary[]>(),

@@ -1,9 +1,10 @@
 import type { Handlers } from '../http/index.ts';
-import { createTree, readTrees } from './trees.ts';
+import { changeTree, createTree, readTrees } from './trees.ts';
 
 export { readTrees } from './trees.ts';
 
 export const materialHandlers = {
   trees: async (call) => ({ body: await readTrees(call.app.db, call.who.ws) }),
   treeCreate: createTree,
+  treeChange: changeTree,
 } satisfies Partial<Handlers>;

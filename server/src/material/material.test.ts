@@ -54,6 +54,67 @@ describe('trees', () => {
   });
 });
 
+describe('a tree that is corrected', () => {
+  const bodyOf = (t: TreeRow) => ({
+    site: t.site.id,
+    tag: t.tag,
+    taxon: t.taxon.id,
+    stage: t.stage,
+    condition: t.condition,
+    hazards: t.hazards,
+    access: t.access,
+    reach: t.reach,
+  });
+  const tagged = async (tag: string): Promise<TreeRow> => {
+    const found = (await trees()).find((t) => t.tag === tag);
+    if (!found) throw new Error(`No tree ${tag}`);
+    return found;
+  };
+  const change = (t: TreeRow, part: object) =>
+    owner.call<TreeRow>('PUT', `/api/trees/${t.id}`, { ...bodyOf(t), ...part }, { version: t.version });
+
+  test('is what was said last, and what it was called before stays on record', async () => {
+    const before = await tagged('New one');
+    const changed = await change(before, {
+      tag: 'N1',
+      taxon: id('grandis'),
+      stage: 'old',
+      hazards: ['road'],
+      condition: 'top broken',
+      reach: { leaf: 'out', bark: 'hand' },
+    });
+    expect([changed.status, changed.body]).toMatchObject([
+      200,
+      {
+        tag: 'N1',
+        taxon: { scientific: 'Abies grandis' },
+        stage: 'old',
+        hazards: ['road'],
+        condition: 'top broken',
+        reach: { leaf: 'out', bark: 'hand' },
+        version: before.version + 1,
+      },
+    ]);
+    const said = await app.db.query<{ n: number }>(
+      'select count(*)::int as n from determination where individual = $1',
+      [before.id],
+    );
+    expect(said[0]?.n).toBe(2);
+  });
+
+  test('is not written over by one who read it before, nor under a tag that another tree has', async () => {
+    const t = await tagged('N1');
+    const taken = await change(t, { tag: 'quill a' });
+    expect([taken.status, (taken.body as { field?: string }).field]).toEqual([409, 'tag']);
+    expect((await change({ ...t, version: t.version - 1 }, { tag: 'N2' })).status).toBe(412);
+    expect((await change(t, { taxon: id('nobody') })).status).toBe(422);
+    expect((await change(t, { tag: 'N2' })).body.tag).toBe('N2');
+    expect((await owner.call('PUT', `/api/trees/${id('nobody')}`, bodyOf(t), { version: 1 })).status).toBe(
+      404,
+    );
+  });
+});
+
 describe('the work that is due', () => {
   const kinds = async (who: Client): Promise<string[]> =>
     (await who.call<DueItem[]>('GET', '/api/due')).body.map((d) => `${d.kind} ${d.title}`);

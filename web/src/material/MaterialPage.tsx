@@ -6,7 +6,7 @@ import type { TreeRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import { useMayTeach, useView, useVocabulary } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
-import { NewTree } from './NewTree.tsx';
+import { TreeEditor } from './TreeEditor.tsx';
 
 const NEAR = { ...DISTANCE_WORDS, out: 'out of reach' } as const;
 
@@ -17,7 +17,7 @@ function Details({ tree }: { tree: TreeRow }) {
   return (
     <div className="two-columns">
       <div>
-        <h3>Certified to show</h3>
+        <h3>Checked at the tree</h3>
         <ul className="plain-list">
           {Object.entries(tree.certified).map(([id, value]) => {
             const c = vocabulary?.get(id);
@@ -59,12 +59,13 @@ export function MaterialPage() {
   const challenges = useRead('challenges');
   const mayTeach = useMayTeach();
   const [adding, setAdding] = useState(false);
+  const [editing, setEditing] = useState<TreeRow | null>(null);
   return (
     <>
       <PageHead
         title="Material"
         name="Material"
-        about="Tagged trees, what each is certified to show and what is out of reach. Never shown to students."
+        about="Your tagged trees, what was checked at each, and what is out of reach. Students never see this."
         actions={
           mayTeach ? (
             <Button type="primary" onClick={() => setAdding(true)}>
@@ -141,7 +142,17 @@ export function MaterialPage() {
                   )),
               },
               {
-                title: 'Certified',
+                title: 'Edit',
+                width: 80,
+                render: (_, t) =>
+                  mayTeach ? (
+                    <Button size="small" aria-label={`Edit tree ${t.tag}`} onClick={() => setEditing(t)}>
+                      Edit
+                    </Button>
+                  ) : null,
+              },
+              {
+                title: 'Checked at the tree',
                 className: 'number',
                 sorter: (a, b) => Object.keys(a.certified).length - Object.keys(b.certified).length,
                 render: (_, t) => Object.keys(t.certified).length,
@@ -150,7 +161,8 @@ export function MaterialPage() {
           />
         )}
       </Loaded>
-      {adding ? <NewTree onClose={() => setAdding(false)} /> : null}
+      {adding ? <TreeEditor tree={null} onClose={() => setAdding(false)} /> : null}
+      {editing ? <TreeEditor key={editing.id} tree={editing} onClose={() => setEditing(null)} /> : null}
     </>
   );
 }

@@ -60,6 +60,7 @@ const station = (taxon: string, part: Partial<Station['tree']> = {}): Station =>
     cautions: [],
     reach: { leaf: 'hand', twig: 'hand', form: 'hand', bark: 'hand' },
     certified: {},
+    version: 1,
     ...part,
   },
 });

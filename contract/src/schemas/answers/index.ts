@@ -129,6 +129,7 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   job: jobStateSchema,
   trees: listOf(treeRowSchema),
   treeCreate: treeRowSchema,
+  treeChange: treeRowSchema,
   quizzes: listOf(quizSummarySchema),
   quizCreate: quizDetailSchema,
   quiz: quizDetailSchema,

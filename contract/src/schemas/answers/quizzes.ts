@@ -30,6 +30,7 @@ export const treeRowSchema = record<TreeRow>({
   cautions: listOf(cautionSchema),
   reach: partOf(ORGANS, either(distanceSchema, oneOf(['out']))),
   certified: mapOf(valueSchema),
+  version: number,
 });
 
 export const askSchema = record<Ask>({

@@ -43,6 +43,7 @@ import {
   stationBody,
   stationRelease,
   treeBody,
+  treeChange,
 } from './quizzes.ts';
 import { pairBody, photoBody, questionBody, seasonBody, speciesBody, taxonBody } from './species.ts';
 
@@ -57,6 +58,7 @@ export const BODIES: { readonly [R in BodyRoute]: Of<BodyOf<R>> } = {
   passphraseChange: passphraseChange,
   personMerge: personMergeBody,
   treeCreate: treeBody,
+  treeChange: treeChange,
   quizCreate: quizBody,
   stationCreate: stationBody,
   stationChange: stationBody,

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { DISTANCES, HANDLINGS, MATERIALS, ORGANS } from '@hurrow/core/conditions';
+import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS } from '@hurrow/core/conditions';
 import { OUTCOMES } from '@hurrow/core/names';
 import { MAX_BATCH, MAX_TYPED, NAME_ASKS, SITTING_STEPS, STAGES } from '../../index.ts';
 import type {
@@ -21,8 +21,9 @@ import type {
   StationBody,
   StationRelease,
   TreeBody,
+  TreeChange,
 } from '../../index.ts';
-import { date, id, moment, points, whole, words } from '../parts.ts';
+import { date, id, moment, noteOrNull, points, whole, words } from '../parts.ts';
 import {
   anything,
   flag,
@@ -50,6 +51,17 @@ export const treeBody = record<TreeBody>({
   taxon: id,
   stage: optional(nullOr(oneOf(STAGES))),
   reach: withDefault(partOf(ORGANS, oneOf(REACHES)), {}),
+});
+
+export const treeChange = record<TreeChange>({
+  site: id,
+  tag: words(24),
+  taxon: id,
+  stage: nullOr(oneOf(STAGES)),
+  condition: noteOrNull(400),
+  hazards: unique(listOf(oneOf(HAZARDS))),
+  access: noteOrNull(400),
+  reach: partOf(ORGANS, oneOf(REACHES)),
 });
 
 export const quizBody = record<QuizBody>({ name: words(120), list: id });
