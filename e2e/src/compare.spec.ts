@@ -38,7 +38,7 @@ test('twins are found in the whole list, with the reason, and cured by the chang
   await signInAsOwner(page);
   await enter(page);
   await room(page, 'Whole list');
-  await expect(counted(page, 'twins')).toContainText('1 twins');
+  await expect(counted(page, 'cannot be told apart')).toContainText('1 cannot be told apart');
   const pair = page.getByRole('region', { name: 'The pair' });
   await expect(pair).toContainText('Pinus albicaulis and Pinus flexilis');
   await expect(pair).toContainText('No cones on the ground: whitebark was found');
@@ -53,13 +53,13 @@ test('twins are found in the whole list, with the reason, and cured by the chang
   await expect(pair).toContainText('Prunus');
   await page.keyboard.press('ArrowLeft');
   await expect(pair).not.toContainText('Prunus virginiana and Prunus emarginata');
-  await expect(page.locator('.pair-cell.at')).toHaveAttribute('aria-label', /told cleanly by .+/);
+  await expect(page.locator('.pair-cell.at')).toHaveAttribute('aria-label', /clearly different by .+/);
   const litter = whatIf.getByRole('listitem').filter({ hasText: 'Add the litter beneath' });
   await expect(litter).toContainText('cures 1');
   await expect(litter).toContainText('most of all');
   await litter.getByRole('button').click();
   await expect(page).toHaveURL(/with=.*litter/);
-  await expect(counted(page, 'twins')).toContainText('0 twins');
+  await expect(counted(page, 'cannot be told apart')).toContainText('0 cannot be told apart');
   const sets = page.getByRole('region', { name: 'Smallest sets' });
   await expect(sets.getByRole('row')).toHaveCount(48);
   await expect(page.getByRole('region', { name: 'Only one has it' })).toContainText('Only');
@@ -75,7 +75,7 @@ test('the year shows which weeks part the cherries, and a week chosen there move
   const row = (name: string) => pairs.getByRole('row').filter({ hasText: name });
   await expect(row('Pinus albicaulis · Pinus flexilis')).toContainText('4 of 52');
   await expect(row('Prunus virginiana · Prunus emarginata')).toContainText(
-    'told cleanly from 1 Jan, weakly told from 23 Apr',
+    'clearly different from 1 Jan, barely different from 23 Apr',
   );
   await page.getByRole('button', { name: /^1 in the week of 9 Jul: 1 twins/ }).click();
   await expect(page).toHaveURL(/on=2026-07-09/);
@@ -149,8 +149,8 @@ test('a rule is built as a sentence, its exceptions are named, it is kept, found
     .click();
   await expect(page.getByRole('region', { name: 'Exceptions' })).toContainText('has it too');
   await expect(page.getByRole('region', { name: 'When it holds' })).toContainText('52 of 52');
-  await page.getByRole('button', { name: 'Give it up' }).click();
-  await page.locator('.ant-popconfirm').getByRole('button', { name: 'Give it up' }).click();
+  await page.getByRole('button', { name: 'Delete rule' }).click();
+  await page.locator('.ant-popconfirm').getByRole('button', { name: 'Delete rule' }).click();
   await expect(kept.getByRole('row')).toHaveCount(5);
   const found = page.getByRole('region', { name: 'Rules found' });
   await found

@@ -132,13 +132,13 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
     await page.getByRole('textbox', { name: 'Tag' }).fill(`T${i + 1}`);
     await choose(page, 'Site', 'Ash Hollow');
     await choose(page, 'Species', species);
-    await page.getByRole('button', { name: 'Tag it' }).click();
+    await page.getByRole('button', { name: 'Tag tree' }).click();
     await expect(page.getByRole('cell', { name: `T${i + 1}`, exact: true })).toBeVisible();
   }
   await go(page, 'Quizzes');
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('First evening');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create quiz' }).click();
   for (let i = 1; i <= STATIONS.length; i += 1) {
     await page.getByRole('button', { name: 'Add a station' }).click();
     const box = page.getByRole('combobox', { name: 'Tree' });
@@ -149,11 +149,11 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
       .filter({ hasText: new RegExp(`^T${i}\\b`) })
       .first()
       .click();
-    await page.getByRole('button', { name: 'Add it' }).click();
+    await page.getByRole('button', { name: 'Add station' }).click();
     await expect(page.getByRole('region', { name: 'Stations' }).locator('.station')).toHaveCount(i);
   }
   await page.getByRole('button', { name: 'New sitting' }).click();
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create sitting' }).click();
   await expect(page).toHaveURL(/sittings\/[0-9a-f-]+/);
   const id = /sittings\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
   await page.goto(`${server.address}/print/sittings/${id}/cards`);

@@ -8,7 +8,7 @@ test('a state is ruled out, a least number kept, and young bark said beside grow
   await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Larix kaempferi');
   await page.keyboard.press('Tab');
   await page.keyboard.type('(Lamb.) Carr.');
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByRole('button', { name: 'Add to the library' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Write Larix kaempferi' })).toBeVisible();
   await page.getByText('Every character', { exact: true }).click();
   const line = (character: string) => page.locator(`.write-line[data-character="${character}"]`);
@@ -32,8 +32,8 @@ test('a state is ruled out, a least number kept, and young bark said beside grow
   await expect(line('form.height').getByRole('status')).toHaveText('saved');
 
   await page
-    .getByRole('link', { name: 'Read it' })
-    .or(page.getByRole('button', { name: 'Read it' }))
+    .getByRole('link', { name: 'View profile' })
+    .or(page.getByRole('button', { name: 'View profile' }))
     .click();
   const said = page.locator('.character-line[data-character="bark.texture"]');
   await expect(said).toContainText('never peels like paper');

@@ -86,7 +86,7 @@ test('a profile: read organ by organ, changed, and refused where the entry is wr
   await editor.getByLabel('Add a state').fill('drooping');
   await editor.getByLabel('Add a state').press('Enter');
   await editor.getByRole('button', { name: 'Save' }).click();
-  await expect(line('form.leader')).toContainText('upright, sometimes drooping');
+  await expect(line('form.leader')).toContainText('upright; sometimes drooping');
 });
 
 test('the trees a quiz is made of', async () => {
@@ -102,14 +102,14 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('October walk');
   await choose(page, 'List', 'Trees of Quillan Creek');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create quiz' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'October walk' })).toBeVisible();
   for (const s of STATIONS) {
     await page.getByRole('button', { name: 'Add a station' }).click();
     await choose(page, 'Tree', s.tag);
     if (s.call) await choose(page, 'Ask a call', s.call);
     if (s.scientific) await choose(page, 'Ask a name', 'scientific name');
-    await page.getByRole('button', { name: 'Add it' }).click();
+    await page.getByRole('button', { name: 'Add station' }).click();
     await expect(page.getByRole('dialog')).toBeHidden();
   }
   const stations = page.getByRole('region', { name: 'Stations' });
@@ -118,11 +118,11 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
     'Cannot be told apart with what is in hand',
   );
   await expect(stations.locator('.station').nth(2)).toContainText('whitebark pine');
-  await expect(stations.locator('.station').nth(0)).toContainText('Told from 46 of 46');
+  await expect(stations.locator('.station').nth(0)).toContainText('Can be told apart from 46 of the 46');
   await picture(page, 'quiz');
   await page.getByRole('button', { name: 'New sitting' }).click();
   await choose(page, 'Section', 'Tuesday lab');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create sitting' }).click();
   await expect(page.getByRole('heading', { level: 1, name: /October walk: Tuesday lab/ })).toBeVisible();
   await page.getByRole('button', { name: 'Open sitting' }).click();
   code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
@@ -289,7 +289,7 @@ test('mix-ups: every number opens exactly the answers it counts', async () => {
   await expect(evidence.locator('tbody tr')).toHaveCount(Number(k));
   const mine = evidence.getByRole('row', { name: /October walk/ });
   await expect(mine).toContainText('“subalpine fir”');
-  await expect(mine).toContainText('misread: white lines');
+  await expect(mine).toContainText('saw it wrong: white lines');
   await evidence.scrollIntoViewIfNeeded();
   await picture(page, 'mix-ups');
 });

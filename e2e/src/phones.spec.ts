@@ -89,7 +89,7 @@ test('results of one class are held while another has the quiz ahead, and return
   await page.getByRole('link', { name: 'the quiz' }).click();
   await page.getByRole('button', { name: 'New sitting' }).click();
   await choose(page, 'Section', 'Thursday lab');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create sitting' }).click();
   await expect(page.getByRole('heading', { level: 1, name: /Two labs: Thursday lab/ })).toBeVisible();
 
   await page.goto(tuesday);
@@ -124,7 +124,7 @@ test('a double press makes one quiz', async ({ page }) => {
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('Pressed twice');
   await choose(page, 'List', 'Trees of Quillan Creek');
-  await page.getByRole('button', { name: 'Make it' }).dblclick();
+  await page.getByRole('button', { name: 'Create quiz' }).dblclick();
   await expect(page.getByRole('heading', { level: 1, name: 'Pressed twice' })).toBeVisible();
   await go(page, 'Quizzes');
   await expect(page.getByRole('link', { name: 'Pressed twice' })).toHaveCount(1);

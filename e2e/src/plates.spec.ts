@@ -13,7 +13,7 @@ test('a plate shows what is recorded, opens the statement that drew a part, and 
   await picture(page, 'profile');
   await plate.locator('[data-piece="bark"] path').nth(1).click({ force: true });
   await expect(page.getByRole('dialog')).toContainText('bark surface: Betula papyrifera');
-  await page.getByRole('button', { name: 'Leave as it is' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
 
   // In winter the leaf is toned down, the bark is not.
   const faint = (piece: string) => plate.locator(`[data-piece="${piece}"] .faint`);
@@ -63,7 +63,7 @@ test('two species stand at one scale with what differs picked out; a new one is 
   await go(page, 'Species');
   await page.getByRole('button', { name: 'Add a species or a group' }).click();
   await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Quercus garryana');
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByRole('button', { name: 'Add to the library' }).click();
   await expect(page.getByRole('heading', { name: 'Write Quercus garryana' })).toBeVisible();
   await page.getByText('Every character', { exact: true }).click();
   const drawn = page.getByRole('figure', { name: 'Drawn as it is written' });
@@ -84,7 +84,7 @@ test('the plates of a list come on paper, with or without names, each on one pag
   await signInAsOwner(page);
   await go(page, 'Classes');
   await page.getByRole('link', { name: 'Trees of Quillan Creek' }).first().click();
-  await page.getByRole('link', { name: 'its plates on paper' }).click();
+  await page.getByRole('link', { name: 'print drawings' }).click();
   const plates = page.locator('.plates-sheet figure');
   await expect(plates).toHaveCount(47);
   await expect(plates.first()).toContainText('Abies grandis');

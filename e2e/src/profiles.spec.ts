@@ -22,7 +22,7 @@ test('a whole profile is written without the mouse, and kept while it is not sav
   await page.keyboard.type('Parl.');
   await page.keyboard.press('Tab');
   await page.keyboard.type('American larch');
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByRole('button', { name: 'Add to the library' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Write Larix laricina' })).toBeVisible();
   await page.getByText('Every character', { exact: true }).click();
 
@@ -82,9 +82,9 @@ test('a whole profile is written without the mouse, and kept while it is not sav
   await expect(line('twig.zigzag').getByRole('status')).toHaveText('saved');
   await picture(page, 'write');
 
-  await page.getByRole('button', { name: 'Read it' }).click();
+  await page.getByRole('button', { name: 'View profile' }).click();
   await expect(said('form.height')).toContainText('30–50 (80) ft');
-  await expect(said('form.outline')).toContainText('irregular, rarely cone-shaped');
+  await expect(said('form.outline')).toContainText('irregular; rarely cone-shaped');
   await expect(said('needle.attachment')).toContainText('from Larix');
 });
 
@@ -221,7 +221,7 @@ test('the table is written from the keyboard and takes a block from a spreadshee
   const shown = page.getByRole('dialog');
   await expect(shown).toContainText('1 cannot be read, so nothing is recorded yet');
   await expect(shown.getByRole('button', { name: 'Record 1' })).toBeDisabled();
-  await shown.getByRole('button', { name: 'Leave it' }).click();
+  await shown.getByRole('button', { name: 'Cancel' }).click();
   await paste('species\tform.spread\nAbies grandis\t5-9 m\nPinus contorta\t5-9 m');
   await shown.getByRole('button', { name: 'Record 2' }).click();
   await expect(shown).toBeHidden();
@@ -278,7 +278,7 @@ test('a list is changed, copied and removed', async () => {
   await page.getByRole('link', { name: 'Trees of Quillan Creek' }).first().click();
   await page.getByRole('button', { name: 'Copy it' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Trees of Quillan Creek, copy' })).toBeVisible();
-  await page.getByRole('button', { name: 'Change it' }).click();
+  await page.getByRole('button', { name: 'Edit list' }).click();
   await page.getByLabel('Week of Abies grandis').fill('99');
   await page.getByLabel('Week of Abies grandis').fill('12');
   await page.getByLabel('Label of Abies grandis').fill('the combed fir');

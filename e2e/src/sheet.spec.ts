@@ -75,7 +75,7 @@ test('one species on one page: scale bar true to a hundredth, cautions there, le
   await signInAsOwner(page);
   await go(page, 'Species');
   await page.getByRole('link', { name: 'Prunus virginiana' }).click();
-  await page.getByRole('link', { name: 'one page on paper' }).click();
+  await page.getByRole('link', { name: 'Print species sheet' }).click();
   const pdf = await printed(page);
   try {
     expect(pdf.pages).toHaveLength(1);

@@ -36,7 +36,7 @@ test('every room of the species place stands without one', async ({ page }) => {
   await page.getByRole('link', { name: 'Larix occidentalis' }).click();
   await expect(page.locator('.character-line').first()).toBeVisible();
   faults.push(...(await seriousFaults(page)));
-  await page.getByRole('button', { name: 'Write it' }).click();
+  await page.getByRole('button', { name: 'Edit profile' }).click();
   await expect(page.locator('.write-line').first()).toBeVisible();
   faults.push(...(await seriousFaults(page)).map((f) => `Write: ${f}`));
   for (const room of [

@@ -38,21 +38,21 @@ test('from an empty folder to a sitting, in the browser alone', async ({ page })
   await page.getByLabel('Tag', { exact: true }).fill('T1');
   await choose(page, 'Site', 'Ash Hollow');
   await choose(page, 'Species', 'Abies grandis');
-  await page.getByRole('button', { name: 'Tag it' }).click();
+  await page.getByRole('button', { name: 'Tag tree' }).click();
   await expect(page.getByRole('cell', { name: 'T1' })).toBeVisible();
 
   await go(page, 'Quizzes');
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('First evening');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create quiz' }).click();
   await page.getByRole('button', { name: 'Add a station' }).click();
   await choose(page, 'Tree', 'T1');
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByRole('button', { name: 'Add station' }).click();
   const station = page.getByRole('region', { name: 'Stations' }).locator('.station').first();
   await expect(station).toContainText('Unproven');
   await expect(station).not.toContainText('Cannot be told apart');
   await page.getByRole('button', { name: 'New sitting' }).click();
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create sitting' }).click();
   await page.getByRole('button', { name: 'Open sitting' }).click();
   await expect(page.getByLabel('Join code').last()).toHaveText(/^[A-Z0-9]{6}$/);
 });

@@ -51,7 +51,7 @@ export function readTable(
       refusal(
         { line: 1, column: i + 1 },
         `There is no character “${h}”.`,
-        'Use the id of a character, as leaf.margin; the glossary lists them.',
+        'Use a column name such as leaf.margin. The glossary lists them.',
       ),
     );
   });

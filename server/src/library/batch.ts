@@ -136,7 +136,7 @@ export async function undoLatest(call: CallOf<'undo'>): Promise<ReplyOf<'undo'>>
        order by seq desc limit 1`,
       [ws, account],
     );
-    if (!latest) throw conflict('There is nothing of yours to undo.', { remedy: 'Change something first.' });
+    if (!latest) throw conflict('You have nothing to undo.', { remedy: 'Change something first.' });
     const rows = await tx.query<ChangeRow>(
       `select id, subject_id, before, after from change
        where ws = $1 and account = $2 and undone_at is null and subject_kind = 'statement' and (id = $3 or batch = $4)

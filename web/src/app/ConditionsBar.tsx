@@ -96,7 +96,7 @@ export function ConditionsBar() {
         onChange={(material) => set({ material })}
       />
       <Choice<Handling>
-        label="Allowed"
+        label="Students may"
         all={HANDLINGS}
         words={HANDLING_LABELS}
         chosen={conditions.handling}

@@ -73,9 +73,9 @@ export function SetUp() {
               <Input inputMode="decimal" />
             </Form.Item>
             <Form.Item
-              label="Degrees east"
+              label="Longitude"
               name="lon"
-              extra="West is negative."
+              extra="In North America it starts with a minus, such as -123.1."
               rules={[...need('Needed.'), isNumber]}
             >
               <Input inputMode="decimal" />

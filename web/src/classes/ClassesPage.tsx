@@ -53,7 +53,7 @@ export function ClassesPage() {
       <PageHead
         title="Classes"
         name="Classes"
-        about="What each class is answerable for, and who is in it."
+        about="Each class’s species list and students."
         actions={
           mayTeach ? (
             <>

@@ -88,7 +88,7 @@ function List({ list }: { list: ListDetail }) {
             <AppLink to={`/species/record?list=${list.id}`}>what to record next</AppLink> ·{' '}
             <AppLink to={`/species/table?list=${list.id}`}>as a table</AppLink> ·{' '}
             <AppLink to={`/species/seasons?list=${list.id}`}>through the year</AppLink> ·{' '}
-            <AppLink to={`/print/lists/${list.id}/plates`}>its plates on paper</AppLink> ·{' '}
+            <AppLink to={`/print/lists/${list.id}/plates`}>print drawings</AppLink> ·{' '}
             <AppLink to={`/print/lists/${list.id}/booklet`}>a booklet</AppLink>
           </>
         }
@@ -122,7 +122,7 @@ function List({ list }: { list: ListDetail }) {
                 title="Remove this list?"
                 description="Its species stay in the library."
                 okText="Remove it"
-                cancelText="Leave it"
+                cancelText="Cancel"
                 onConfirm={() =>
                   remove.mutate(
                     { params: { id: list.id }, version: list.version },
@@ -133,7 +133,7 @@ function List({ list }: { list: ListDetail }) {
                 <Button>Remove it</Button>
               </Popconfirm>
               <Button type="primary" onClick={() => setEdit(editOf(list))}>
-                Change it
+                Edit list
               </Button>
             </>
           )
@@ -186,7 +186,7 @@ function List({ list }: { list: ListDetail }) {
               ),
           },
           {
-            title: edit ? 'On the list' : 'Recorded of it alone',
+            title: edit ? 'On the list' : 'Characters recorded for this species',
             sorter: (a, b) => a.own - b.own,
             render: (_, m) =>
               edit ? (

@@ -24,10 +24,10 @@ function Found({ line }: { line: PreviewLine }) {
   if (found.kind === 'new') {
     return found.under ? (
       <span className="quiet">
-        in <TaxonName taxon={found.under} common={false} />, with what holds for it
+        New. It will start with what is true of all <TaxonName taxon={found.under} common={false} />
       </span>
     ) : (
-      <span className="quiet">stands alone: no genus or family of it is known</span>
+      <span className="quiet">New. No genus or family is recognized.</span>
     );
   }
   if (found.kind === 'shared') return <span>borne by {found.taxa.length} taxa</span>;
@@ -115,7 +115,7 @@ export function NewListPage() {
       <PageHead
         title="Paste a list"
         name="Paste a list"
-        about="One name a line, common or scientific, with the week behind a comma or a tab; or the columns scientific, family, common, synonyms, older_families, week, label."
+        about="One name per line, common or scientific, then a comma and the week; or the columns scientific, family, common, synonyms, older_families, week, label."
       />
       <div className="paste">
         <div className="panel stack">
@@ -158,7 +158,7 @@ export function NewListPage() {
             </h2>
             {lines.some(wantsLook) && lines.length > 12 ? (
               <Checkbox checked={onlyOpen} onChange={(e) => setOnlyOpen(e.target.checked)}>
-                only the {lines.filter(wantsLook).length} that are not plainly known
+                show only the {lines.filter(wantsLook).length} that need a decision
               </Checkbox>
             ) : null}
             <table className="plain-table">
@@ -167,8 +167,8 @@ export function NewListPage() {
                   <th scope="col">Line</th>
                   <th scope="col">As pasted</th>
                   <th scope="col">Week</th>
-                  <th scope="col">To the library</th>
-                  <th scope="col">Into the list</th>
+                  <th scope="col">Match found</th>
+                  <th scope="col">What to do</th>
                 </tr>
               </thead>
               <tbody>

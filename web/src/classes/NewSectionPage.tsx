@@ -73,7 +73,7 @@ export function NewSectionPage() {
               </div>
               <Form.Item
                 label="Class numbers"
-                extra={`One a line, a first name behind a comma if you must. ${students.length} read.`}
+                extra={`One per line. Add a comma and a first name if you want. ${students.length} read.`}
               >
                 <Input.TextArea
                   aria-label="Class numbers"

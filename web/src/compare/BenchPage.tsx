@@ -177,7 +177,7 @@ export function BenchPage() {
         )}
       </div>
       {tray.length < 2 ? (
-        <Nothing title={tray.length === 0 ? 'The bench is empty' : 'One more, at least'}>
+        <Nothing title={tray.length === 0 ? 'Nothing to compare yet' : 'Add one more species'}>
           Choose species above, press b on a link to one or on its page, or take a pair from the{' '}
           <AppLink to="/compare/list">whole list</AppLink>.
         </Nothing>

@@ -111,7 +111,7 @@ function Sets({ compared, found }: { compared: Compared; found: Diagnoses }) {
           render: (_, r) => cell(r.clean),
         },
         {
-          title: 'With what mostly holds',
+          title: 'Using usual characters',
           sorter: (a, b) => (a.usual.size ?? 99) - (b.usual.size ?? 99),
           render: (_, r) => cell(r.usual),
         },

@@ -25,7 +25,7 @@ export function KeyCheckNote({
       </p>
       {check.together.length > 0 ? (
         <p>
-          Not parted by what this audience can see now:{' '}
+          This key cannot separate:{' '}
           {check.together.map((t, n) => (
             <span key={t.join()}>
               {n > 0 ? '; ' : ''}

@@ -128,7 +128,7 @@ function Options({ compared: c }: { compared: Compared }) {
         </select>
       </label>
       <label className="condition">
-        <span className="condition-label">Leads, at most</span>
+        <span className="condition-label">Choices per step</span>
         <select value={options.leads} onChange={(e) => set({ leads: e.target.value })}>
           {[2, 3, 4].map((n) => (
             <option key={n} value={n}>

@@ -32,12 +32,10 @@ export function NextLooks({
           );
         })}
       </ol>
-      <p className="quiet">
-        Misreadings are reckoned with at the rates of the vocabulary; a class’s own are not fitted yet.
-      </p>
+      <p className="quiet">Allows for typical mistakes. Your class’s own error rates are not used yet.</p>
       {tree.forbidden.size > 0 ? (
         <p className="caution">
-          A hazardous or protected species is still possible. Not proposed until it is ruled out by sight:{' '}
+          This could still be a hazardous or protected species. Rule it out by sight before anybody does this:{' '}
           {[...tree.forbidden].join(', ')}.
         </p>
       ) : null}

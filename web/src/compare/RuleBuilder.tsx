@@ -160,7 +160,7 @@ export function RuleBuilder({
         >
           Keep the rule
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </div>
       <ProblemNote error={create.error ?? change.error} />
     </section>

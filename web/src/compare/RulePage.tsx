@@ -95,9 +95,9 @@ function One({ compared: c, rule }: { compared: Compared; rule: RuleRow }) {
               Change
             </Button>
             <Popconfirm
-              title="Give this rule up?"
-              okText="Give it up"
-              cancelText="Leave it"
+              title="Delete this rule?"
+              okText="Delete rule"
+              cancelText="Cancel"
               onConfirm={() =>
                 void remove.mutateAsync({ params: { id: rule.id }, version: rule.version }).then(
                   () => go(`/compare/rules?list=${c.list.id}`),
@@ -105,7 +105,7 @@ function One({ compared: c, rule }: { compared: Compared; rule: RuleRow }) {
                 )
               }
             >
-              <Button size="small">Give it up</Button>
+              <Button size="small">Delete rule</Button>
             </Popconfirm>
           </span>
         ) : null}

@@ -57,9 +57,7 @@ export function WhatIfPanel({ compared }: { compared: Compared }) {
           </li>
         ))}
       </ul>
-      <p className="quiet">
-        Nothing is proposed that a caution of one of the two forbids. Collect only where you may.
-      </p>
+      <p className="quiet">Unsafe suggestions are left out. Collect only with permission.</p>
     </section>
   );
 }

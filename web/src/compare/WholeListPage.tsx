@@ -171,7 +171,7 @@ export function WholeListPage() {
     <CompareRoom
       title="Whole list"
       name="Whole list"
-      about="Every pair under the conditions above: told cleanly, weakly, unproven, or twins."
+      about="Every pair under the conditions above: clearly different, barely different, not enough recorded, or cannot be told apart."
     >
       {(c) => <Whole key={c.list.id} compared={c} />}
     </CompareRoom>

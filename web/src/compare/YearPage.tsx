@@ -70,7 +70,7 @@ function Weeks({ compared, year }: { compared: Compared; year: Year }) {
     <>
       <section className="panel" aria-label="Week by week">
         <div className="panel-head">
-          <h2>Pairs not told cleanly, week by week</h2>
+          <h2>Pairs that are not clearly different, week by week</h2>
           <span className="quiet">Choose a week to move the date there.</span>
         </div>
         <div className="week-bars">
@@ -117,7 +117,7 @@ function Weeks({ compared, year }: { compared: Compared; year: Year }) {
           ...Object.fromEntries(r.weeks.map((s, w) => [year.weeks[w] ?? String(w), STANDING[s].words])),
         })}
         empty={
-          <Nothing title="Every pair is told cleanly all year">
+          <Nothing title="Every pair is clearly different all year">
             Take material away to see what leans on it.
           </Nothing>
         }
@@ -185,7 +185,7 @@ export function YearPage() {
     <CompareRoom
       title="Through the year"
       name="Through the year"
-      about="What the material and handling above tell in each week; only pairs that are not always told cleanly are listed."
+      about="What can be told apart in each week with the material and handling above. Pairs that are clearly different all year are left out."
     >
       {(c) => <Through key={c.list.id} compared={c} />}
     </CompareRoom>

@@ -101,11 +101,15 @@ describe('words', () => {
     const cell = { a: 0, b: 1, best: 'needle.bundle_count', tells: 3, apart: 0.5, open: null } as const;
     const words = (part: Partial<PairCell>) =>
       reasonWords({ ...cell, standing: 'clean', ...part }, vocabulary, PLAIN);
-    expect(words({})).toBe('told cleanly by needles in a bundle and 2 more');
-    expect(words({ standing: 'weak', tells: 1 })).toBe('weakly told by needles in a bundle');
-    expect(words({ standing: 'unproven', open: 'leaf.kind' })).toBe('unproven: kind of leaf might decide');
-    expect(words({ standing: 'unproven' })).toBe('unproven: nothing is recorded of both');
-    expect(words({ standing: 'twins' })).toBe('twins: nothing that can be seen now separates them');
+    expect(words({})).toBe('clearly different by needles in a bundle and 2 more');
+    expect(words({ standing: 'weak', tells: 1 })).toBe('barely different by needles in a bundle');
+    expect(words({ standing: 'unproven', open: 'leaf.kind' })).toBe(
+      'not enough recorded: kind of leaf might decide',
+    );
+    expect(words({ standing: 'unproven' })).toBe('not enough recorded: nothing is recorded of both');
+    expect(words({ standing: 'twins' })).toBe(
+      'cannot be told apart: nothing that can be seen now separates them',
+    );
   });
 
   test('a change of the conditions is something to do', () => {

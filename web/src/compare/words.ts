@@ -9,10 +9,10 @@ import type { Usable } from '@hurrow/core/compare';
 export const STANDING: Readonly<
   Record<Standing, { readonly words: string; readonly sign: string; readonly tone: string }>
 > = {
-  clean: { words: 'told cleanly', sign: '', tone: 'spruce' },
-  weak: { words: 'weakly told', sign: '~', tone: 'larch' },
-  unproven: { words: 'unproven', sign: '?', tone: '' },
-  twins: { words: 'twins', sign: '=', tone: 'cherry' },
+  clean: { words: 'clearly different', sign: '', tone: 'spruce' },
+  weak: { words: 'barely different', sign: '~', tone: 'larch' },
+  unproven: { words: 'not enough recorded', sign: '?', tone: '' },
+  twins: { words: 'cannot be told apart', sign: '=', tone: 'cherry' },
 };
 
 /** Why a pair comes to what it does, in a few words. */

@@ -76,7 +76,7 @@ export function DuePage() {
       <PageHead
         title="Due"
         name="Due"
-        about={`${session.workspace}, ${day(session.today)}${session.demo ? '. Demo data: the date stands still.' : ''}`}
+        about={`${session.workspace}, ${day(session.today)}${session.demo ? '. Demo: the date is fixed.' : ''}`}
       />
       <Loaded query={due}>
         {(items) => {

@@ -138,7 +138,7 @@ export function TakeIn() {
               setFile(null);
             }}
           >
-            Put it away
+            Cancel
           </Button>
         ) : null}
       </div>

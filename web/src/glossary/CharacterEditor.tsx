@@ -47,7 +47,7 @@ export function CharacterEditor({
       width={900}
       title={`Reword “${character.term}”`}
       okText="Save"
-      cancelText="Leave as it is"
+      cancelText="Cancel"
       okButtonProps={{ loading: change.isPending }}
       onOk={() => save(character.version)}
       onCancel={onClose}

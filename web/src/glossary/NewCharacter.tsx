@@ -81,8 +81,8 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
       open
       width={900}
       title="A character of your own"
-      okText="Add it"
-      cancelText="Leave it"
+      okText="Add character"
+      cancelText="Cancel"
       okButtonProps={{ loading: create.isPending }}
       onOk={() => create.mutate({ body }, { onSuccess: onClose })}
       onCancel={onClose}

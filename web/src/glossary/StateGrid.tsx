@@ -57,7 +57,7 @@ export function StateGrid({
             </select>
             {s.id === undefined ? (
               <Button size="small" onClick={() => onChange(states.filter((_, k) => k !== i))}>
-                Take out
+                Remove
               </Button>
             ) : (
               <Checkbox

@@ -37,7 +37,7 @@ export function WordsEditor({
             <li key={w.id}>
               “{w.text}”{' '}
               <Button size="small" type="link" onClick={() => remove.mutate({ params: { id: w.id } })}>
-                Take out
+                Remove
               </Button>
             </li>
           ))}
@@ -54,7 +54,7 @@ export function WordsEditor({
             <Input autoFocus value={text} maxLength={60} onChange={(e) => setText(e.target.value)} />
           </label>
           <Button htmlType="submit" disabled={text.trim() === ''} loading={add.isPending}>
-            Add it
+            Add words
           </Button>
         </form>
         <ProblemNote error={add.error ?? remove.error} />

@@ -8,9 +8,9 @@ import { HANDLING_LABELS, MATERIAL_LABELS, useView, useVocabulary } from '../app
 import { Loaded, TaxonName } from '../parts/index.ts';
 
 const READING_WORDS: Readonly<Record<string, string>> = {
-  misread: 'misread',
-  link_missing: 'link missing',
-  not_looked_enough: 'the calls fit both: not looked far enough',
+  misread: 'saw it wrong',
+  link_missing: 'saw it right, named it wrong',
+  not_looked_enough: 'did not look far enough: what was seen fits both',
   guess: 'a guess',
   no_calls: 'no call asked',
 };
@@ -112,8 +112,8 @@ export function Evidence({
                   <th scope="col">Student</th>
                   <th scope="col">As written</th>
                   <th scope="col">Where</th>
-                  <th scope="col">In hand</th>
-                  <th scope="col">Calls before the name</th>
+                  <th scope="col">What they had</th>
+                  <th scope="col">What they saw, before the name</th>
                   <th scope="col">Reading</th>
                 </tr>
               </thead>

@@ -43,12 +43,12 @@ function Interval({ row }: { row: MixUpRow }) {
 function Cause({ row }: { row: MixUpRow }) {
   if (row.withCalls === 0) return <span className="quiet">no call asked</span>;
   const parts = [
-    row.misread > 0 ? `misread ${row.misread} of ${row.withCalls}` : '',
-    row.linkMissing > 0 ? `link missing ${row.linkMissing} of ${row.withCalls}` : '',
+    row.misread > 0 ? `saw it wrong ${row.misread} of ${row.withCalls}` : '',
+    row.linkMissing > 0 ? `saw it right, named it wrong ${row.linkMissing} of ${row.withCalls}` : '',
   ].filter((p) => p !== '');
   return (
     <span className="number">
-      {parts.length > 0 ? parts.join(', ') : `neither, of ${row.withCalls} with calls`}
+      {parts.length > 0 ? parts.join(', ') : `neither, in ${row.withCalls} answers with character questions`}
     </span>
   );
 }
@@ -215,14 +215,14 @@ function SectionMixUps({ section }: { section: Section }) {
             <p>
               {data.looks} looks by {data.students} students in {data.sittings.length}{' '}
               {data.sittings.length === 1 ? 'sitting' : 'sittings'}:{' '}
-              {data.sittings.map((s) => `${s.quiz}, ${s.on}`).join('; ')}. A look is one graded name at one
-              station, blank ones too; the interval is Jeffreys’.
+              {data.sittings.map((s) => `${s.quiz}, ${s.on}`).join('; ')}. Each graded answer counts once,
+              blank ones too. Ranges are 95% confidence intervals.
             </p>
             <Pairs data={data} onOpen={(r) => open(`${r.truth.id}.${r.answer.id}`)} />
             {pair?.[0] && pair[1] ? (
               <Evidence section={section.id} truth={pair[0]} answer={pair[1]} onClose={() => open(null)} />
             ) : null}
-            <h2>What the looks were</h2>
+            <h2>All answers by species</h2>
             <Looks rows={data.truths} />
           </div>
         )
@@ -244,7 +244,7 @@ export function MixUpsPage() {
             <PageHead
               title="Mix-ups"
               name="Mix-ups"
-              about="Species named for another, with direction."
+              about="Which species students mistake for which."
               actions={
                 <label className="condition">
                   <span className="condition-label">Section</span>

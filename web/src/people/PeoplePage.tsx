@@ -99,7 +99,7 @@ function Staff({
                     title={`Make a link for ${p.name}?`}
                     description="They choose a new passphrase by it, and are signed out everywhere now."
                     okText="Make link"
-                    cancelText="Leave it"
+                    cancelText="Cancel"
                     onConfirm={() =>
                       reset.mutate(
                         { params: { id: p.id } },

@@ -45,7 +45,7 @@ export function PersonEditor({
               {person.active ? 'Take off the staff' : 'Take back on the staff'}
             </Button>
           )}
-          <Button onClick={onClose}>Leave as it is</Button>
+          <Button onClick={onClose}>Cancel</Button>
           {person.active ? (
             <Button type="primary" loading={change.isPending} onClick={() => save(true)}>
               Save

@@ -18,7 +18,7 @@ function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
       <div className="card-number">{number}</div>
       <div className="card-body">
         <p>
-          <b>In hand:</b> {at.material.map((m) => MATERIAL_LABELS[m]).join(', ')},{' '}
+          <b>What you have:</b> {at.material.map((m) => MATERIAL_LABELS[m]).join(', ')},{' '}
           {DISTANCE_WORDS[at.distance]}
         </p>
         <p>

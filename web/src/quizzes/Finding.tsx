@@ -42,7 +42,7 @@ export function Finding({ finding }: { finding: StationFinding | undefined }) {
         </div>
       ) : null}
       <div className="quiet number">
-        Told from {told} of {all} others on the list.
+        Can be told apart from {told} of the {all} other species on the list.
       </div>
     </div>
   );

@@ -45,7 +45,7 @@ export function JoinCode({
             {code}
           </output>
         ) : (
-          <div>The code was shown when it was made.</div>
+          <div>The code was shown when it was made. Replace it to see a new one.</div>
         )}
       </div>
       <div>
@@ -57,7 +57,7 @@ export function JoinCode({
             ? 'A phone that opened it once also works without a network.'
             : 'This address is not secure (https), so a phone keeps its answers but needs the network to load the page again.'}
           {LOCAL.test(window.location.host)
-            ? ' Phones cannot reach this address. Start Hurrow with HOST=0.0.0.0 to let them in.'
+            ? ' Phones cannot connect yet. Ask whoever installed Hurrow to turn on network access.'
             : ''}
         </p>
         <Button

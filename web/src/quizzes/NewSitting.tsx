@@ -33,15 +33,15 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
     <Modal
       open
       title="New sitting"
-      okText="Make it"
+      okText="Create sitting"
       onCancel={onClose}
       onOk={make}
       okButtonProps={{ disabled: !chosen }}
       confirmLoading={create.isPending}
     >
       {sections.data && fitting.length === 0 ? (
-        <Nothing title="No section works with this list">
-          Make a section with {quiz.listName} under Classes.
+        <Nothing title="No class uses this list yet">
+          Create a class with {quiz.listName} under Classes.
         </Nothing>
       ) : (
         <div className="stack">

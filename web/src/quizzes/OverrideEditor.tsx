@@ -26,7 +26,7 @@ export function OverrideEditor({ row, onClose }: { row: GradeRow; onClose: () =>
               Withdraw the override
             </Button>
           ) : null}
-          <Button onClick={onClose}>Leave as it is</Button>
+          <Button onClick={onClose}>Cancel</Button>
           <Button
             type="primary"
             loading={save.isPending}

@@ -74,11 +74,11 @@ function StationRow({
           <Popconfirm
             title={`Take station ${station.number} out?`}
             description="Those after it close up."
-            okText="Take it out"
-            cancelText="Leave it"
+            okText="Remove"
+            cancelText="Cancel"
             onConfirm={() => remove.mutate(at)}
           >
-            <Button size="small">Take out</Button>
+            <Button size="small">Remove</Button>
           </Popconfirm>
         </div>
       ) : (

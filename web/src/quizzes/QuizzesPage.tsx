@@ -24,7 +24,7 @@ function NewQuiz({ onClose }: { onClose: () => void }) {
     <Modal
       open
       title="New quiz"
-      okText="Make it"
+      okText="Create quiz"
       onCancel={onClose}
       onOk={make}
       okButtonProps={{ disabled: name.trim() === '' || !chosen }}
@@ -66,7 +66,7 @@ export function QuizzesPage() {
       <PageHead
         title="Quizzes"
         name="Quizzes"
-        about="A quiz is a walk of stations; a sitting is the quiz run for one section on one date."
+        about="A quiz is a set of stations. Schedule it for a class and a date."
         actions={
           mayTeach ? (
             <Button type="primary" onClick={() => setMaking(true)}>

@@ -60,7 +60,7 @@ export function StationEditor({
       open
       width={600}
       title={station ? `Station ${station.number}` : 'Add a station'}
-      okText={station ? 'Save' : 'Add it'}
+      okText={station ? 'Save' : 'Add station'}
       onCancel={onClose}
       onOk={save}
       okButtonProps={{ disabled: !individual || asks.length === 0 }}
@@ -121,7 +121,7 @@ export function StationEditor({
                   aria-label={`Do not ask ${words}`}
                   onClick={() => setAsks(asks.filter((_, k) => k !== i))}
                 >
-                  Take out
+                  Remove
                 </Button>
               </div>
             );

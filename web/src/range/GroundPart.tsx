@@ -31,7 +31,7 @@ export function GroundPart({ id }: { id: string }) {
           )}
         </dl>
       )}
-      <AppLink to={`/species/${id}/write`}>Write it</AppLink>
+      <AppLink to={`/species/${id}/write`}>Edit profile</AppLink>
     </section>
   );
 }

@@ -81,7 +81,7 @@ function Range({ detail }: { detail: RangeDetail }) {
           <Button type="primary" loading={save.isPending} onClick={() => void write().catch(() => undefined)}>
             Save the range
           </Button>
-          <Button onClick={() => setDraft(null)}>Leave it as it was</Button>
+          <Button onClick={() => setDraft(null)}>Cancel</Button>
         </div>
       ) : null}
       <ProblemNote error={save.error} />

@@ -17,7 +17,7 @@ const KIND_WORDS: Readonly<Record<DisagreementKind, string>> = {
   contradiction: 'contradiction',
   applicability: 'one says it does not apply',
   partly_different: 'partly different',
-  different_bounds: 'different bounds',
+  different_bounds: 'overlapping ranges',
   narrower: 'one says less',
   finer_term: 'finer term',
 };

@@ -47,7 +47,7 @@ export function ProseRows({
               disputed
             </Checkbox>
             <Button size="small" onClick={() => onChange(without(prose, i))}>
-              Take out
+              Remove
             </Button>
           </div>
           <Input.TextArea
@@ -111,7 +111,7 @@ export function CautionRows({
               ))}
             </select>
             <Button size="small" onClick={() => onChange(without(cautions, i))}>
-              Take out
+              Remove
             </Button>
           </div>
           <div className="stack">
@@ -229,7 +229,7 @@ export function RootRows({
               contested
             </Checkbox>
             <Button size="small" onClick={() => onChange(without(roots, i))}>
-              Take out
+              Remove
             </Button>
           </div>
         );

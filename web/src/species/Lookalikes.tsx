@@ -146,7 +146,7 @@ export function Lookalikes({
               <Popconfirm
                 title="Take this look-alike back?"
                 okText="Take it back"
-                cancelText="Leave it"
+                cancelText="Cancel"
                 onConfirm={() => l.note && remove.mutate({ params: { id: l.note.id } })}
               >
                 <Button size="small" type="link">

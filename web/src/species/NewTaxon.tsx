@@ -35,8 +35,8 @@ export function NewTaxon({ onClose }: { onClose: () => void }) {
     <Modal
       open
       title="Add a species or a group"
-      okText="Add it"
-      cancelText="Leave it"
+      okText="Add to the library"
+      cancelText="Cancel"
       okButtonProps={{
         // Without the taxa a species would be added that hangs under no genus.
         disabled: scientific.trim() === '' || places.isPending,

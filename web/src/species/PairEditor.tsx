@@ -56,7 +56,7 @@ export function PairEditor({
       open
       title="Look-alikes"
       okText="Keep it"
-      cancelText="Leave as it is"
+      cancelText="Cancel"
       okButtonProps={{ disabled: other === null, loading: put.isPending }}
       onOk={save}
       onCancel={onClose}

@@ -31,7 +31,7 @@ export function PastePanel({
       open
       title="What was pasted"
       okText={`Record ${pasted.entries.length}`}
-      cancelText="Leave it"
+      cancelText="Cancel"
       okButtonProps={{ disabled: wrong > 0 || pasted.entries.length === 0, loading: busy }}
       onOk={onApply}
       onCancel={onClose}

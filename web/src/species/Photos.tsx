@@ -55,7 +55,7 @@ function PhotoCard({ photo, mayEdit }: { photo: Photo; mayEdit: boolean }) {
             <Popconfirm
               title="Remove this photograph?"
               okText="Remove it"
-              cancelText="Leave it"
+              cancelText="Cancel"
               onConfirm={() => remove.mutate({ params: { id: photo.id } })}
             >
               <Button size="small" type="link">

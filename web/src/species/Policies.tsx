@@ -10,7 +10,7 @@ import { ProblemNote } from '../parts/index.ts';
 const POLICY_WORDS: Readonly<Record<MergePolicy, string>> = {
   widest: 'widest: all that any source says',
   typical: 'typical: what most sources say',
-  preferred: 'preferred: the first source that speaks',
+  preferred: 'preferred: use the top-ranked source',
 };
 
 /** How several sources are merged, for every character and for single ones. */
@@ -26,7 +26,7 @@ export function Policies({ sources, mayEdit }: { sources: Sources; mayEdit: bool
   };
   return (
     <section className="panel" aria-label="Several sources">
-      <h2>Where several sources speak</h2>
+      <h2>When sources disagree</h2>
       <p className="quiet">
         Nothing is overwritten: a profile shows every statement. This decides which value is in use.
       </p>

@@ -78,13 +78,13 @@ function Head({ profile, here }: { profile: SpeciesProfile; here: Here }) {
       }
       actions={
         <>
-          <AppLink to={`/print/species/${id}`}>one page on paper</AppLink>
+          <AppLink to={`/print/species/${id}`}>Print species sheet</AppLink>
           {genus ? <AppLink to={`/species/${id}?beside=${genus.id}`}>beside its genus</AppLink> : null}
           {mayTeach ? (
             <>
               <Button onClick={() => go(`/species/${id}/head`)}>Names and notes</Button>
               <Button type="primary" onClick={() => go(`/species/${id}/write`)}>
-                Write it
+                Edit profile
               </Button>
             </>
           ) : null}

@@ -18,8 +18,8 @@ export function Questions({
   const settle = useWrite('questionSettle');
   if (questions.length === 0) return null;
   return (
-    <section className="asks" aria-label="Is this so?">
-      <h3>Is this so?</h3>
+    <section className="asks" aria-label="Check this value">
+      <h3>Check this value</h3>
       {questions.map((q) => (
         <div key={q.text} className="ask-line">
           <p>
@@ -37,7 +37,7 @@ export function Questions({
                 type="link"
                 onClick={() => settle.mutate({ params: { id: taxon }, body: { question: q.text } })}
               >
-                It is so
+                Keep it
               </Button>
             </span>
           ) : null}

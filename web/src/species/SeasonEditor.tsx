@@ -67,7 +67,7 @@ export function SeasonEditor({
       open
       title={`A season of ${profile.header.scientific}`}
       okText={standing ? 'Replace what this source said' : 'Record it'}
-      cancelText="Leave as it is"
+      cancelText="Cancel"
       okButtonProps={{ disabled: !ready, loading: put.isPending }}
       onOk={save}
       onCancel={onClose}
@@ -110,8 +110,8 @@ export function SeasonEditor({
           {(
             [
               ['lat', 'Recorded at, degrees north'],
-              ['lon', 'degrees east'],
-              ['elevM', 'metres above the sea'],
+              ['lon', 'longitude'],
+              ['elevM', 'elevation in meters'],
             ] as const
           ).map(([key, label]) => (
             <label className="field" key={key}>

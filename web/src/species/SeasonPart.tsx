@@ -103,7 +103,7 @@ export function SeasonPart({
                       <Popconfirm
                         title={`Take ${WINDOW_WORDS[w.kind]} ${showDay(row.start)} – ${showDay(row.end)} back?`}
                         okText="Take it back"
-                        cancelText="Leave it"
+                        cancelText="Cancel"
                         onConfirm={() => remove.mutate({ params: { id: row.id } })}
                       >
                         <Button size="small" type="link">

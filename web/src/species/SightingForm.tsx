@@ -27,7 +27,7 @@ export function SightingForm({
       open
       title={`Seen at ${site.name}`}
       okText="Record it"
-      cancelText="Leave as it is"
+      cancelText="Cancel"
       okButtonProps={{ loading: create.isPending, disabled: on === '' }}
       onOk={() =>
         create.mutate({ body: { site: site.id, taxon, kind, on, present } }, { onSuccess: onClose })

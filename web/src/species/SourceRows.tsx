@@ -145,7 +145,7 @@ export function NewSource() {
         </label>
       ) : null}
       <Button htmlType="submit" disabled={citation.trim() === ''} loading={create.isPending}>
-        Add it
+        Add source
       </Button>
       <ProblemNote error={create.error} />
     </form>

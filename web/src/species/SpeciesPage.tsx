@@ -65,7 +65,7 @@ export function SpeciesPage() {
               { title: 'Common name', dataIndex: 'common', sorter: byText((r) => r.common ?? '') },
               { title: 'Family', dataIndex: 'family', sorter: byText((r) => r.family ?? '') },
               {
-                title: 'Own characters',
+                title: 'Characters recorded',
                 sorter: (a, b) => a.own - b.own,
                 render: (_, r) =>
                   r.own === 0 ? (

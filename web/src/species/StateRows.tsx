@@ -63,7 +63,7 @@ export function StateRows({
               aria-label={`Take ${words} out`}
               onClick={() => onChange(states.filter((_, k) => k !== i))}
             >
-              Take out
+              Remove
             </Button>
           </div>
         );

@@ -119,10 +119,10 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
         <>
           {standing ? (
             <Popconfirm
-              title="Retract what this source says?"
+              title="Delete what this source says?"
               description="What is inherited, or what other sources say, stands then."
-              okText="Retract it"
-              cancelText="Leave it"
+              okText="Delete"
+              cancelText="Cancel"
               onConfirm={() =>
                 retract.mutate(
                   { params: { id: standing.id }, version: seen ?? standing.version },
@@ -130,10 +130,10 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
                 )
               }
             >
-              <Button danger>Retract</Button>
+              <Button danger>Delete</Button>
             </Popconfirm>
           ) : null}
-          <Button onClick={onClose}>Leave as it is</Button>
+          <Button onClick={onClose}>Cancel</Button>
           <Button
             type="primary"
             onClick={save}

@@ -114,9 +114,9 @@ function Lines({
         </span>
         <span className="spring" />
         <span className="quiet">
-          type and <kbd>Enter</kbd> picks a state · <kbd>?</kbd> sometimes, again rare · <kbd>!</kbd> never ·{' '}
-          <kbd>~</kbd> mistaken for · <kbd>-</kbd> does not apply · <kbd>↑</kbd> <kbd>↓</kbd> between lines ·{' '}
-          <kbd>Esc</kbd> as it was
+          Type and press <kbd>Enter</kbd> to pick a state · <kbd>?</kbd> sometimes (again: rare) ·{' '}
+          <kbd>!</kbd> never · <kbd>~</kbd> mistaken for · <kbd>-</kbd> does not apply · <kbd>↑</kbd>{' '}
+          <kbd>↓</kbd> between lines · <kbd>Esc</kbd> cancel
         </span>
       </div>
       <div className="profile writing">
@@ -202,7 +202,7 @@ function Write({ profile }: { profile: SpeciesProfile }) {
           <>
             <Button onClick={() => go(`/species/${profile.header.id}/head`)}>Names and notes</Button>
             <Button type="primary" onClick={() => go(`/species/${profile.header.id}`)}>
-              Read it
+              View profile
             </Button>
           </>
         }

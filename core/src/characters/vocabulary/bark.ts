@@ -83,14 +83,14 @@ export const BARK = [
   nominal(
     'bark.lenticel_shape',
     'lenticel shape',
-    'shape of the breathing marks',
+    'shape of the lenticels',
     'Shape of the small corky marks on smooth bark; diamonds are those of poplars and willows.',
     'none; dots; diamonds; lines',
   ),
   nominal(
     'bark.lenticel_direction',
     'lenticel direction',
-    'direction of the breathing marks',
+    'direction of the lenticels',
     'Which way the corky marks run.',
     'across: sideways; along: up and down',
     { appliesIf: ['bark.lenticel_shape=lines|diamonds'] },

@@ -11,9 +11,9 @@ export const FORM = [
   nominal(
     'form.habit',
     'habit',
-    'how it grows',
+    'growth form',
     'Whether it grows as a tree, a shrub, a vine or a thicket.',
-    'tree; small tree; shrub; vine; clonal thicket: thicket from one root',
+    'tree; small tree; shrub; vine; clonal thicket: thicket of suckers',
   ),
   length('form.height', 'height', 'height', 'How tall a grown plant stands.', {
     needs: ['measure'],

@@ -114,7 +114,7 @@ export const SITE = [
   site.ordered(
     'site.shade_tolerance',
     'shade tolerance',
-    'how much shade it bears',
+    'shade tolerance',
     'How much shade it can grow in.',
     'low; medium; high',
     { material: [], effort: 5 },
@@ -127,17 +127,20 @@ export const SITE = [
     'low; medium; high',
     { material: [], effort: 5 },
   ),
-  site.length(
-    'site.elevation',
-    'elevation',
-    'height above the sea',
-    'The band of height above the sea in which it grows.',
-    { needs: ['measure'], effort: 3 },
-  ),
-  site.count('site.zones', 'hardiness zones', 'hardiness zones', 'The hardiness zones it bears.', {
-    material: [],
-    effort: 5,
+  site.length('site.elevation', 'elevation', 'elevation', 'The elevations at which it grows.', {
+    needs: ['measure'],
+    effort: 3,
   }),
+  site.count(
+    'site.zones',
+    'hardiness zones',
+    'hardiness zones',
+    'The hardiness zones in which it survives.',
+    {
+      material: [],
+      effort: 5,
+    },
+  ),
   site.nominal(
     'site.nativeness',
     'nativeness here',

@@ -73,7 +73,7 @@ export const TWIG = [
   nominal(
     'twig.lenticels',
     'twig lenticels',
-    'breathing marks on the twig',
+    'lenticels on the twig',
     'Small pale corky marks on the twig.',
     'none; few; many; raised warts: raised like warts',
     { effort: 2 },

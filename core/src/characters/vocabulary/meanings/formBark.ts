@@ -94,10 +94,10 @@ bark.peels_where
   foot-of-the-trunk: Bark comes away only near the ground.
   branches: Bark comes away on the branches.
 bark.lenticel_shape
-  none: No breathing marks can be seen.
-  dots: The breathing marks are small round spots.
-  diamonds: The breathing marks are shaped like diamonds.
-  lines: The breathing marks are drawn out into lines.
+  none: No lenticels can be seen.
+  dots: The lenticels are small round spots.
+  diamonds: The lenticels are shaped like diamonds.
+  lines: The lenticels are drawn out into lines.
 bark.lenticel_direction
   across: The marks run round the stem like belts.
   along: The marks run up and down the stem.
