@@ -25,8 +25,7 @@ function order(j: Judgement, asked: NameAsked): number {
 
 /** Whether a judgement beside the right name takes nothing from it: its genus, or a family. */
 const isHarmless = (j: Judgement, genus: string | null): boolean =>
-  (j.outcome === 'genus_only' && (j.taxon === genus || j.why === 'the right genus alone')) ||
-  j.outcome === 'family';
+  (j.outcome === 'genus_only' && (j.taxon === genus || j.beside === 'own_genus')) || j.outcome === 'family';
 
 /**
  * What several names in one text are worth together: two that name the same species count as the better, two that do not
@@ -48,13 +47,8 @@ export function combine(judged: readonly Judgement[], around: Around): Judgement
   if (around.negated) return say('doubtful', null, null, 0, 'rules a name out');
   if (best) {
     const against = rest.find((j) => !isHarmless(j, around.genus));
-    if (
-      against?.outcome === 'doubtful' &&
-      right.length > 0 &&
-      !around.hedged &&
-      against.why.startsWith('as near')
-    )
-      return best;
+    // A spelling between two names is settled by the right one beside it.
+    if (against?.beside === 'tie' && !around.hedged) return best;
     if (against) return say('doubtful', null, null, best.edits, 'names more than one tree');
     if (around.hedged && around.unread > 0)
       return say('doubtful', null, null, best.edits, 'offers more than one answer');

@@ -1,6 +1,7 @@
 import { claimsOf } from './claims.ts';
 import type { Claim } from './claims.ts';
 import { combine } from './combine.ts';
+import { named } from './exact.ts';
 import { say } from './judgement.ts';
 import type { Judgement, Truth } from './judgement.ts';
 import { judgeParts } from './parts.ts';
@@ -31,6 +32,17 @@ function allClaims(parts: readonly Part[], index: NameIndex): readonly (readonly
   });
 }
 
+/** A name written as in an index, the word for its kind first: *maple, bigleaf*. */
+function turnedRound(parts: readonly Part[], index: NameIndex): Claim | null {
+  const [kind, which] = parts;
+  if (parts.length !== 2 || !kind || !which) return null;
+  const names = named(
+    index,
+    [...which.words, ...kind.words].map((w) => w.text),
+  ).filter((n) => !n.latin);
+  return names.length > 0 ? { how: 'exact', names, behind: 'nothing' } : null;
+}
+
 /**
  * What a typed name is worth as an answer for the true taxon. Source: docs/formulas.md, Grading names.
  * @param typed the answer exactly as written.
@@ -48,6 +60,8 @@ export function judgeName(typed: string, truth: Truth, index: NameIndex): Judgem
   // A name that has a separator in it, as typed or as such: *balm-of-Gilead*, *Abies, grandis*.
   if (only?.how === 'exact' && wholeClaims.length === 1 && only.behind === 'nothing')
     return judgeClaim(only, truth, index);
+  const turned = turnedRound(reading.parts, index);
+  if (turned && !reading.hedged && !reading.negated) return judgeClaim(turned, truth, index);
   const claims = allClaims(reading.parts, index);
   const flat = claims.flat();
   if (flat.length > 0) {

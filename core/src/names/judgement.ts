@@ -29,6 +29,8 @@ export interface Judgement {
   readonly latin: boolean | null;
   readonly edits: number;
   readonly why: string;
+  /** What it is beside the right name in the same answer: its own genus, or as near to it as to another. */
+  readonly beside?: 'own_genus' | 'tie';
 }
 
 /** Which name of a tree is asked for. */

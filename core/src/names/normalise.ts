@@ -21,12 +21,17 @@ export function normalise(text: string): string {
   return words.join(' ');
 }
 
+const MOST_FOLDED = 20_000;
+const folded = new Map<string, string>();
+
 /**
  * Latin spellings that sound or are written alike, folded to one. Applied to both sides of a comparison of
- * scientific names, never to English ones.
+ * scientific names, never to English ones. Words are kept with their fold, since few genera have many species.
  */
 export function foldLatin(token: string): string {
-  return token
+  const had = folded.get(token);
+  if (had !== undefined) return had;
+  const made = token
     .replace(/ae|oe/g, 'e')
     .replace(/qu/g, 'k')
     .replace(/ph/g, 'f')
@@ -35,6 +40,9 @@ export function foldLatin(token: string): string {
     .replace(/[ckw]+/g, (m) => (/[ck]/.test(m) ? 'k' : m))
     .replace(/y/g, 'i')
     .replace(/(.)\1+/g, '$1');
+  if (folded.size >= MOST_FOLDED) folded.clear();
+  folded.set(token, made);
+  return made;
 }
 
 /** Latin gender endings of an epithet folded to one: -us, -a, -um; -er, -ra, -rum; -is, -e. */

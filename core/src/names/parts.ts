@@ -16,10 +16,20 @@ const fits = (typed: string, right: string, fold: (t: string) => string): boolea
 const isGenus = (word: string, index: NameIndex): boolean =>
   index.words.genera.has(word) || checklistSearch().words.genera.has(word);
 
+/** The right epithet without a genus, where no other listed species bears it. */
+function epithetAlone(word: string, truth: Truth, index: NameIndex): Judgement | null {
+  const own = (index.accepted.get(truth.taxon) ?? []).some((n) => n.tokens[1] === word);
+  const bearers = (index.byEpithet.get(word) ?? []).filter((n) => truth.listed.has(n.taxon));
+  if (!own) return null;
+  return taxaOf(bearers).some((t) => t !== truth.taxon)
+    ? say('doubtful', null, true, 0, 'the epithet alone, which several listed species bear')
+    : say('right_epithet', null, true, 0, 'the epithet alone');
+}
+
 /** Right genus with another epithet, or the right epithet under another genus. */
 export function judgeParts(tokens: readonly string[], truth: Truth, index: NameIndex): Judgement | null {
   const [genus = '', epithet = ''] = tokens;
-  if (tokens.length < 2) return null;
+  if (tokens.length === 1) return epithetAlone(genus, truth, index);
   for (const name of index.accepted.get(truth.taxon) ?? []) {
     const [rightGenus = '', rightEpithet = ''] = name.tokens;
     const sameGenus = genus === rightGenus || (!isGenus(genus, index) && fits(genus, rightGenus, foldLatin));

@@ -30,11 +30,14 @@ function signed(text: string, most: number): Signed {
   return { text, most, once, twice };
 }
 
-/** Bits set in a word of 32. Source: Warren, Hacker's Delight, 2nd ed., section 5-1. */
-function bits(word: number): number {
-  let n = word - ((word >>> 1) & 0x55555555);
-  n = (n & 0x33333333) + ((n >>> 2) & 0x33333333);
-  return (((n + (n >>> 4)) & 0x0f0f0f0f) * 0x01010101) >>> 24;
+/** Whether more bits of a word are set than so many: the lowest is cleared once for each that is allowed. */
+function exceeds(word: number, most: number): boolean {
+  let left = word;
+  for (let n = 0; n < most; n += 1) {
+    if (left === 0) return false;
+    left &= left - 1;
+  }
+  return left !== 0;
 }
 
 /** Makes texts searchable, each with the edits forgiven in it; of equal ones the most forgiving counts. */
@@ -51,10 +54,10 @@ export function signatures(texts: Iterable<readonly [text: string, most: number]
  * swap neither, so that more letters on one side alone rule a pair out.
  */
 const mayLieWithin = (a: Signed, b: Signed, most: number): boolean =>
-  bits(a.once & ~b.once) <= most &&
-  bits(b.once & ~a.once) <= most &&
-  bits(a.twice & ~b.twice) <= most &&
-  bits(b.twice & ~a.twice) <= most;
+  !exceeds(a.once & ~b.once, most) &&
+  !exceeds(b.once & ~a.once, most) &&
+  !exceeds(a.twice & ~b.twice, most) &&
+  !exceeds(b.twice & ~a.twice, most);
 
 /** The most words whose near texts are kept. */
 const MOST_FOUND = 4096;

@@ -35,13 +35,16 @@ function judgeOther(names: readonly IndexedName[], truth: Truth, index: NameInde
   const rightGenus =
     broad.find((n) => n.taxon === truth.genus) ?? broad.find((n) => n.tokens[0] === ownGenus(truth, index));
   if (rightGenus && broad.length === names.length)
-    return say(
-      'genus_only',
-      truth.genus ?? inLibrary(rightGenus.taxon, index),
-      rightGenus.latin,
-      edits,
-      'the right genus alone',
-    );
+    return {
+      ...say(
+        'genus_only',
+        truth.genus ?? inLibrary(rightGenus.taxon, index),
+        rightGenus.latin,
+        edits,
+        'the right genus alone',
+      ),
+      beside: 'own_genus',
+    };
   if (isBroad(chosen.rank))
     return say('genus_only', inLibrary(chosen.taxon, index), chosen.latin, edits, `only “${chosen.text}”`);
   const genus = ownGenus(truth, index);
@@ -205,7 +208,10 @@ function judgeNear(near: readonly Near[], behind: Behind, truth: Truth, index: N
     return say('misspelled', truth.taxon, own.name.latin, own.raw, `near “${own.name.text}”`);
   }
   if (own && other && !nearer(other, own))
-    return say('doubtful', null, null, own.raw, `as near to “${other.name.text}” as to “${own.name.text}”`);
+    return {
+      ...say('doubtful', null, null, own.raw, `as near to “${other.name.text}” as to “${own.name.text}”`),
+      beside: 'tie',
+    };
   const rivals = nearest(near);
   const [first] = rivals;
   if (!first) return say('unlisted', null, null, 0, 'no name known');
