@@ -77,7 +77,7 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
   const found = page.getByRole('region', { name: 'Names found' });
   await expect(found.getByRole('heading')).toHaveText('0 known, 0 misspelled, 42 new');
   await expect(found.getByRole('row', { name: /Quercus gambelii/ })).toContainText(
-    'in Quercus, with what holds for it',
+    'It will start with what is true of all Quercus',
   );
   await page.getByRole('button', { name: 'Make a list of 42' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Forty-two trees' })).toBeVisible();

@@ -47,7 +47,7 @@ test('a list: ten names are pasted and known, misspelled and new ones told', asy
     'near “Pseudotsuga menziesii”',
   );
   await expect(found.getByRole('row', { name: /Quercus rubra/ })).toContainText(
-    'in Quercus, with what holds for it',
+    'It will start with what is true of all Quercus',
   );
   const make = page.getByRole('button', { name: /Make a list/ });
   await expect(make).toBeDisabled();

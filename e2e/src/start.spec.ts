@@ -39,7 +39,7 @@ test('from an empty folder to a sitting, in the browser alone', async ({ page })
   await choose(page, 'Site', 'Ash Hollow');
   await choose(page, 'Species', 'Abies grandis');
   await page.getByRole('button', { name: 'Tag tree' }).click();
-  await expect(page.getByRole('cell', { name: 'T1' })).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'T1', exact: true })).toBeVisible();
 
   await go(page, 'Quizzes');
   await page.getByRole('button', { name: 'New quiz' }).click();

@@ -24,10 +24,10 @@ function Found({ line }: { line: PreviewLine }) {
   if (found.kind === 'new') {
     return found.under ? (
       <span className="quiet">
-        New. It will start with what is true of all <TaxonName taxon={found.under} common={false} />
+        It will start with what is true of all <TaxonName taxon={found.under} common={false} />
       </span>
     ) : (
-      <span className="quiet">New. No genus or family is recognized.</span>
+      <span className="quiet">No genus or family is recognized.</span>
     );
   }
   if (found.kind === 'shared') return <span>borne by {found.taxa.length} taxa</span>;
