@@ -142,6 +142,12 @@ export function MaterialPage() {
                   )),
               },
               {
+                title: 'Checked at the tree',
+                className: 'number',
+                sorter: (a, b) => Object.keys(a.certified).length - Object.keys(b.certified).length,
+                render: (_, t) => Object.keys(t.certified).length,
+              },
+              {
                 title: 'Edit',
                 width: 80,
                 render: (_, t) =>
@@ -150,12 +156,6 @@ export function MaterialPage() {
                       Edit
                     </Button>
                   ) : null,
-              },
-              {
-                title: 'Checked at the tree',
-                className: 'number',
-                sorter: (a, b) => Object.keys(a.certified).length - Object.keys(b.certified).length,
-                render: (_, t) => Object.keys(t.certified).length,
               },
             ]}
           />

@@ -23,7 +23,7 @@ function strengthWords({ separation: s }: BesideLine): string {
 const cell = (c: Character, v: Value | undefined, wording: Wording): string =>
   v ? valueWords(c, v, wording) : 'not recorded';
 
-/** A species beside another, or beside its genus: what differs, organ by organ, and what can be seen of it now. */
+/** A species beside another, or Compare with genus: what differs, organ by organ, and what can be seen of it now. */
 export function Beside({
   own,
   header,

@@ -79,7 +79,7 @@ function Head({ profile, here }: { profile: SpeciesProfile; here: Here }) {
       actions={
         <>
           <AppLink to={`/print/species/${id}`}>Print species sheet</AppLink>
-          {genus ? <AppLink to={`/species/${id}?beside=${genus.id}`}>beside its genus</AppLink> : null}
+          {genus ? <AppLink to={`/species/${id}?beside=${genus.id}`}>Compare with genus</AppLink> : null}
           {mayTeach ? (
             <>
               <Button onClick={() => go(`/species/${id}/head`)}>Names and notes</Button>
