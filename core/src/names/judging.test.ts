@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { judgeName, nameIndex } from './index.ts';
 import type { NameEntry, Truth } from './index.ts';
 
@@ -236,3 +237,38 @@ cases('short forms as foresters write them', [
   ['ABLA', 'grandis', 'other_species', 'lasiocarpa'],
   ['western', 'occidentalis', 'unlisted', null],
 ]);
+
+describe('two names of a list in one answer', () => {
+  const NAMES = LIST.flatMap(([taxon, accepted, common]) =>
+    [accepted, ...common].map((text) => ({ taxon, text })),
+  );
+  const anyName = fc.constantFrom(...NAMES);
+  const RIGHT = ['exact', 'abbreviated', 'synonym', 'misspelled', 'shared_common'];
+
+  test('are never credited where they name two species, whatever stands between them', () => {
+    const between = fc.constantFrom(' or ', ' / ', ', maybe ', ' vs. ', ' and ', '? ', ' (', '; ', ' not ');
+    fc.assert(
+      fc.property(anyName, anyName, between, (a, b, sign) => {
+        const bearers = NAMES.filter((n) => n.text === b.text).map((n) => n.taxon);
+        fc.pre(a.taxon !== b.taxon && !bearers.includes(a.taxon));
+        const j = judge(`${a.text}${sign}${b.text}`, a.taxon);
+        expect([a.text, sign, b.text, RIGHT.includes(j.outcome)]).toEqual([a.text, sign, b.text, false]);
+      }),
+      { numRuns: 1500 },
+    );
+  });
+
+  test('are credited where they name the same, one behind the other', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...LIST),
+        fc.constantFrom(' (', ', ', ' - ', ' = '),
+        ([taxon, accepted, common], sign) => {
+          const [first = ''] = common;
+          const j = judge(`${first}${sign}${accepted}`, taxon);
+          expect([first, j.taxon]).toEqual([first, taxon]);
+        },
+      ),
+    );
+  });
+});
