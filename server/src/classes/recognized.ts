@@ -1,5 +1,5 @@
-import { recognise, standsUnder } from '@hurrow/core/names';
-import type { ListLine, NameIndex, Recognised } from '@hurrow/core/names';
+import { nameIndex, recognise, standsUnder } from '@hurrow/core/names';
+import type { ListLine, NameEntry, NameIndex, Recognised } from '@hurrow/core/names';
 import { inThread } from '../threads/index.ts';
 
 export interface RecognizedLine {
@@ -12,6 +12,28 @@ export interface RecognizeRequest {
   readonly lines: readonly ListLine[];
   readonly index: NameIndex;
 }
+
+/** The same as it passes between threads: an index has functions, which cannot. */
+export interface PlainRequest {
+  readonly lines: readonly ListLine[];
+  readonly names: readonly NameEntry[];
+}
+
+const plainRequest = ({ lines, index }: RecognizeRequest): PlainRequest => ({
+  lines,
+  names: index.names.map(({ taxon, rank, kind, text, use }) => ({
+    taxon,
+    rank,
+    kind,
+    text,
+    use: use ?? null,
+  })),
+});
+
+export const wholeRequest = ({ lines, names }: PlainRequest): RecognizeRequest => ({
+  lines,
+  index: nameIndex(names),
+});
 
 /** Looks each line up among all names. */
 export const recognizeLines = ({ lines, index }: RecognizeRequest): readonly RecognizedLine[] =>
@@ -27,4 +49,4 @@ const SHORT = 60;
 export const recognized = (request: RecognizeRequest): Promise<readonly RecognizedLine[]> =>
   request.lines.length <= SHORT
     ? Promise.resolve(recognizeLines(request))
-    : inThread(new URL('./recognize.worker.ts', import.meta.url), request);
+    : inThread(new URL('./recognize.worker.ts', import.meta.url), plainRequest(request));

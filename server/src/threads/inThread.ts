@@ -23,6 +23,11 @@ export function inThread<T>(module: URL, request: unknown): Promise<T> {
     );
     worker.on('error', (error) => settle(() => reject(error)));
     worker.on('exit', (code) => reject(new Error(`The thread ended with ${code}`)));
-    worker.postMessage(request);
+    try {
+      worker.postMessage(request);
+    } catch (error) {
+      // What cannot be copied never starts the work, and an idle thread would keep the process alive.
+      settle(() => reject(error as Error));
+    }
   });
 }
