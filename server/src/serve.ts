@@ -6,6 +6,7 @@ import { createServer as createHttps } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
+import { nameIndex } from '@hurrow/core/names';
 import { createApp } from './app.ts';
 import { lockFolder } from './db/index.ts';
 import type { Database } from './db/index.ts';
@@ -88,6 +89,8 @@ export async function serve(options: ServeOptions): Promise<Running> {
     const recovery = await bringUpToDate(opened, options.prepare, (n) => (checked = n));
     await options.started?.(db);
     const code = (await isEmpty(db)) ? setupCode() : null;
+    // The checklist of real names takes half a second to make ready; nobody should wait for it at a first name.
+    nameIndex([]);
     current = createApp({
       app: {
         db,
