@@ -34,7 +34,3 @@ export function looksLikeAuthors(words: readonly Word[], index: NameIndex): bool
     )
   );
 }
-
-/** Whether any word is an epithet of some name. */
-export const hasEpithet = (words: readonly Word[], index: NameIndex): boolean =>
-  words.some((w) => [index.words, checklistSearch().words].some((k) => k.epithets.has(w.text)));

@@ -119,7 +119,9 @@ function nearClaim(words: readonly Word[], index: NameIndex): readonly Claim[] {
     const rest =
       way === all && first.name.latin && !first.joined ? words.slice(first.name.tokens.length) : [];
     const behind = behindName(rest, first.name, index);
-    return [{ how: 'near', near, behind: typeof behind === 'string' ? behind : 'stray' }];
+    return typeof behind === 'string'
+      ? [{ how: 'near', near, behind }]
+      : [{ how: 'near', near, behind: 'nothing' }, ...behind];
   }
   return [];
 }

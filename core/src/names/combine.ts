@@ -3,7 +3,6 @@ import type { Judgement, NameAsked } from './judgement.ts';
 
 /** What is known of a text beside its claims. */
 export interface Around {
-  readonly parts: number;
   /** Parts that name nothing. */
   readonly unread: number;
   readonly hedged: boolean;

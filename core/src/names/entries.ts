@@ -25,3 +25,6 @@ export interface IndexedName extends NameEntry {
 
 /** Ranks above a single kind of tree. */
 export const isBroad = (rank: NameRank): boolean => rank === 'genus' || rank === 'group' || rank === 'family';
+
+/** The taxa that some names stand for, each once. */
+export const taxaOf = (names: readonly IndexedName[]): string[] => [...new Set(names.map((n) => n.taxon))];

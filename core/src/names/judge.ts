@@ -54,7 +54,7 @@ export function judgeName(typed: string, truth: Truth, index: NameIndex): Judgem
   const plainly = index.byNormal.get(tokens.join(' '));
   if (plainly) return judgeClaim({ how: 'exact', names: plainly, behind: 'nothing' }, truth, index);
   const reading = readTyped(typed);
-  const whole: Part = { words: reading.parts.flatMap((p) => p.words), enclosed: false };
+  const whole: Part = { words: reading.parts.flatMap((p) => p.words) };
   const wholeClaims = reading.parts.length > 1 && !reading.negated ? claimsOf(whole, null, index) : [];
   const [only] = wholeClaims;
   // A name that has a separator in it, as typed or as such: *balm-of-Gilead*, *Abies, grandis*.
@@ -68,7 +68,6 @@ export function judgeName(typed: string, truth: Truth, index: NameIndex): Judgem
     const judged = flat.map((c) => judgeClaim(c, truth, index));
     return combine(judged, {
       ...reading,
-      parts: reading.parts.length,
       unread: claims.filter((c) => c.length === 0).length,
       asked: truth.asked ?? 'either',
       genus: truth.genus,

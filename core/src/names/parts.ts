@@ -1,12 +1,10 @@
 import { alignmentDistance, room } from './distance.ts';
-import type { IndexedName } from './entries.ts';
+import { taxaOf } from './entries.ts';
 import { say } from './judgement.ts';
 import type { Judgement, Truth } from './judgement.ts';
 import { checklistSearch } from './nameIndex.ts';
 import type { NameIndex } from './nameIndex.ts';
 import { foldEpithet, foldLatin } from './normalise.ts';
-
-const taxaOf = (names: readonly IndexedName[]): string[] => [...new Set(names.map((n) => n.taxon))];
 
 const fits = (typed: string, right: string, fold: (t: string) => string): boolean => {
   const allowed = room(right.length);

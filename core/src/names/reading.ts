@@ -11,8 +11,6 @@ export interface Word {
 /** A stretch of a typed text between separators, which may be a name of its own. */
 export interface Part {
   readonly words: readonly Word[];
-  /** Typed within parentheses. */
-  readonly enclosed: boolean;
 }
 
 /** A typed text taken apart. */
@@ -32,7 +30,7 @@ const HEDGES = new Set(['or', 'vs', 'versus', 'either', 'and']);
 const NEGATIONS = new Set(['not', 'isnt', 'neither', 'nor', 'except', 'never', 'no']);
 const UNSURE = new Set(['cf', 'aff', 'maybe', 'perhaps', 'probably', 'possibly', 'likely', 'unsure']);
 const BETWEEN = new Set(['maybe', 'perhaps', 'probably', 'possibly']);
-const TOKEN = /[\p{L}\p{N}]+|[×/,;()[\]=&+|?:~]|\./gu;
+const TOKEN = /\s[-–—]\s|[\p{L}\p{N}]+|[×/,;()[\]=&+|?:~]|\./gu;
 
 /** Letters without accents; apostrophes go, hyphens and what cannot be seen part words. */
 const plain = (typed: string): string =>
@@ -41,23 +39,14 @@ const plain = (typed: string): string =>
     .replace(/[\u0300-\u036f]/g, '')
     .replace(/['’‘`´]/g, '');
 
-interface Cutter {
-  readonly parts: { words: Word[]; enclosed: boolean }[];
-  cut: (enclosed: boolean) => void;
-}
-
-function cutter(): Cutter {
-  const parts: Cutter['parts'] = [{ words: [], enclosed: false }];
-  return { parts, cut: (enclosed) => parts.push({ words: [], enclosed }) };
-}
-
 /**
  * Takes a typed text apart: its words, where one stretch ends and another begins, and what is said of them.
  * @param typed the answer exactly as written.
  */
 export function readTyped(typed: string): Reading {
-  const { parts, cut } = cutter();
-  let [hedged, negated, crossed, unsure, depth] = [false, false, false, false, 0];
+  const parts: { words: Word[] }[] = [{ words: [] }];
+  const cut = (): unknown => parts.push({ words: [] });
+  let [hedged, negated, crossed, unsure] = [false, false, false, false];
   const tokens = [...plain(typed).matchAll(TOKEN)].map((m) => m[0]);
   tokens.forEach((t, i) => {
     const part = parts.at(-1);
@@ -67,21 +56,21 @@ export function readTyped(typed: string): Reading {
     if (sign) {
       const before = part.words.length;
       const more = tokens.slice(i + 1).some((w) => /^[\p{L}]/u.test(w));
-      // Between a genus and one epithet the sign belongs to the name of a hybrid.
-      if (before >= 2 && more) {
+      // Behind a genus, at the beginning or with a capital, the sign belongs to the name of a hybrid.
+      if (before >= 2 && more && part.words.at(-1)?.capital !== true) {
         crossed = true;
-        cut(false);
+        cut();
       }
     } else if (/^[\p{L}\p{N}]/u.test(t)) {
       if (HEDGES.has(low) && part.words.length + parts.length > 1) {
         hedged = true;
-        cut(false);
+        cut();
       } else if (NEGATIONS.has(low)) {
         negated = true;
-        cut(false);
+        cut();
       } else if (UNSURE.has(low)) {
         unsure = true;
-        if (BETWEEN.has(low)) cut(false);
+        if (BETWEEN.has(low)) cut();
       } else
         part.words.push({
           text: low,
@@ -89,18 +78,12 @@ export function readTyped(typed: string): Reading {
           capital: t.charAt(0) !== low.charAt(0),
           capitals: t.length > 1 && t === t.toUpperCase() && t !== low,
         });
-    } else if (t === '(' || t === '[') {
-      depth += 1;
-      cut(true);
-    } else if (t === ')' || t === ']') {
-      depth = Math.max(0, depth - 1);
-      cut(false);
     } else {
       if (t === '/' || t === '|' || t === '&' || t === '+') hedged = true;
       if (t === '?' || t === '~') unsure = true;
       // A comma behind the sign of a hybrid is none.
       const last = tokens[i - 1]?.toLowerCase();
-      if (last !== 'x' && last !== '×') cut(depth > 0);
+      if (last !== 'x' && last !== '×') cut();
     }
   });
   return { parts: parts.filter((p) => p.words.length > 0), hedged, negated, crossed, unsure };

@@ -1,4 +1,5 @@
 import { exactNames } from './exact.ts';
+import { taxaOf } from './entries.ts';
 import type { IndexedName } from './entries.ts';
 import { nearest } from './claims.ts';
 import { nearNames } from './near.ts';
@@ -18,8 +19,6 @@ export type Recognised =
   | { readonly kind: 'misspelled'; readonly taxon: string; readonly by: string }
   | { readonly kind: 'shared'; readonly taxa: readonly string[]; readonly by: string }
   | { readonly kind: 'new' };
-
-const taxaOf = (names: readonly IndexedName[]): string[] => [...new Set(names.map((n) => n.taxon))];
 
 /** Names of the library, without real trees that it does not hold. */
 const held = (names: readonly IndexedName[], index: NameIndex): readonly IndexedName[] =>

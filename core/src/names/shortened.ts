@@ -1,4 +1,5 @@
 import { room } from './distance.ts';
+import { taxaOf } from './entries.ts';
 import type { IndexedName } from './entries.ts';
 import { under } from './exact.ts';
 import { foldEpithet } from './normalise.ts';
@@ -75,14 +76,12 @@ export function cutShort(words: readonly Word[], index: NameIndex): Shortened | 
       e.startsWith(epithet.text) &&
       epithet.text.length * 2 >= e.length,
   );
-  return names.length === 0 ? null : { names, sure: new Set(names.map((n) => n.taxon)).size === 1 };
+  return names.length === 0 ? null : { names, sure: taxaOf(names).length === 1 };
 }
-
-const taxaOf = (names: readonly IndexedName[]): ReadonlySet<string> => new Set(names.map((n) => n.taxon));
 
 /** Whether some of these names mean another taxon than the library's, of a genus that the library knows. */
 function outside(real: readonly IndexedName[], own: readonly IndexedName[], index: NameIndex): boolean {
-  const mine = taxaOf(own);
+  const mine = new Set(taxaOf(own));
   return real.some((n) => !mine.has(n.taxon) && index.words.genera.has(genusOfChecked(n.taxon) ?? ''));
 }
 
@@ -115,5 +114,5 @@ export function firstWords(tokens: readonly string[], index: NameIndex): Shorten
   // What the checklist alone calls a tree of the library counts like its own names.
   const known = [...mine, ...others.filter((n) => index.accepted.has(n.taxon))];
   if (known.length === 0) return others.length === 0 ? null : { names: others, sure: false };
-  return { names: known, sure: taxaOf(known).size === 1 && !outside(others, known, index) };
+  return { names: known, sure: taxaOf(known).length === 1 && !outside(others, known, index) };
 }

@@ -1,6 +1,6 @@
 import type { Behind, Claim } from './claims.ts';
 import { nearest } from './claims.ts';
-import { isBroad } from './entries.ts';
+import { isBroad, taxaOf } from './entries.ts';
 import type { IndexedName } from './entries.ts';
 import { sharedHazard } from './hazards.ts';
 import { say } from './judgement.ts';
@@ -9,8 +9,6 @@ import { checkedName, genusOfChecked } from './nameIndex.ts';
 import type { NameIndex } from './nameIndex.ts';
 import { nearer } from './near.ts';
 import type { Near } from './near.ts';
-
-const taxaOf = (names: readonly IndexedName[]): string[] => [...new Set(names.map((n) => n.taxon))];
 
 /** A taxon of the library; one known from the checklist alone has none. */
 const inLibrary = (taxon: string, index: NameIndex): string | null => (index.taxa.has(taxon) ? taxon : null);
