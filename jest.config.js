@@ -1,15 +1,8 @@
 /** @type {import('jest').Config} */
 const shared = {
-  extensionsToTreatAsEsm: ['.ts'],
-  testEnvironment: '<rootDir>/../tools/testEnvironment.mjs',
-  transform: {
-    '\\.ts$': [
-      '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } },
-    ],
-  },
-  // Workspaces are read as source, so only packages from outside stay untransformed.
-  transformIgnorePatterns: ['/node_modules/(?!@hurrow/)'],
+  runner: '<rootDir>/../tools/testRunner.mjs',
+  setupFiles: ['<rootDir>/../tools/testSetup.mjs'],
+  transform: {},
   testMatch: ['<rootDir>/src/**/*.test.ts'],
 };
 

@@ -1,4 +1,4 @@
-// Runs Jest as ES modules; the server's tests get the database they start from.
+// Runs Jest; the server's tests get the database they start from.
 import { join } from 'node:path';
 import { ROOT, run } from './run.mjs';
 
@@ -12,13 +12,11 @@ export async function jest(more, { env = process.env, quiet = false } = {}) {
   return run(
     process.execPath,
     [
-      '--experimental-vm-modules',
       '--no-warnings',
       join(ROOT, 'node_modules/jest/bin/jest.js'),
-      ...(more.some((a) => a.startsWith('--testTimeout')) ? [] : ['--testTimeout=240000']),
       ...more,
     ],
-    { env, quiet, mayFail: true },
+    { env, quiet, mayFail: true, minutes: 30 },
   );
 }
 

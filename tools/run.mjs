@@ -4,12 +4,17 @@ import { join } from 'node:path';
 
 export const ROOT = join(import.meta.dirname, '..');
 
-/** Runs a program in the project's folder. Rejects where it does not end well, unless `mayFail`. */
-export function run(command, args, { env = process.env, quiet = false, mayFail = false } = {}) {
+/** Runs a program in the project's folder. Rejects where it does not end well, unless `mayFail`; `minutes` ends one that hangs. */
+export function run(
+  command,
+  args,
+  { env = process.env, quiet = false, mayFail = false, minutes = undefined } = {},
+) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, {
       cwd: ROOT,
       env,
+      timeout: minutes && minutes * 60_000,
       stdio: ['ignore', quiet ? 'pipe' : 'inherit', quiet ? 'pipe' : 'inherit'],
     });
     let output = '';
