@@ -9,15 +9,12 @@ export async function jest(more, { env = process.env, quiet = false } = {}) {
   if (more.includes('server') || more.includes('bench')) {
     await run(process.execPath, ['--import', 'tsx', 'server/src/testing/prepare.ts'], { env });
   }
-  return run(
-    process.execPath,
-    [
-      '--no-warnings',
-      join(ROOT, 'node_modules/jest/bin/jest.js'),
-      ...more,
-    ],
-    { env, quiet, mayFail: true, minutes: 30 },
-  );
+  return run(process.execPath, ['--no-warnings', join(ROOT, 'node_modules/jest/bin/jest.js'), ...more], {
+    env,
+    quiet,
+    mayFail: true,
+    minutes: 30,
+  });
 }
 
 if (import.meta.filename === process.argv[1]) {
