@@ -1,6 +1,7 @@
 import { parentPort } from 'node:worker_threads';
 import { grader } from '@hurrow/core/grading';
 import type { Grader } from '@hurrow/core/grading';
+import { nameIndex } from '@hurrow/core/names';
 import { gradeText } from './gradeText.ts';
 import type { TextTask } from './gradeText.ts';
 import { wholeContext } from './plainContext.ts';
@@ -9,6 +10,9 @@ import type { PlainContext } from './plainContext.ts';
 type Asked = { readonly context: PlainContext } | { readonly task: TextTask };
 
 let grade: Grader | null = null;
+
+// The checklist of names takes half a second once, which should not fall into the first grading.
+nameIndex([]);
 
 parentPort?.on('message', (asked: Asked) => {
   if ('context' in asked) {
