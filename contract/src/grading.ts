@@ -128,6 +128,12 @@ export interface KeyEffect {
   /** Points gained and lost by all students together. */
   readonly gained: number;
   readonly lost: number;
+  /** Who gains or loses, the largest change first. */
+  readonly byStudent: readonly {
+    readonly code: string;
+    readonly firstName: string | null;
+    readonly by: number;
+  }[];
 }
 
 export interface KeyRevision {
@@ -141,6 +147,29 @@ export interface KeyRevision {
 }
 
 /** The key of a sitting: its revisions, and what has changed since. */
+/** A decision about a written name, with where it holds. */
+export interface NameRuling {
+  readonly id: string;
+  /** The text as it was compared: lower case, without marks. */
+  readonly text: string;
+  readonly outcome: RulingBody['outcome'];
+  readonly taxon: TaxonHeader | null;
+  readonly scope: 'list' | 'section' | 'sitting';
+  readonly list: string;
+  readonly listName: string;
+  readonly sectionName: string | null;
+  readonly quizName: string | null;
+  readonly by: string;
+  readonly at: string;
+  /** Students whose answers it grades now. */
+  readonly students: number;
+}
+
+export interface RulingWithdrawn {
+  /** Sittings with such answers, which change once they are graded again. */
+  readonly alsoStale: readonly StaleSitting[];
+}
+
 export interface SittingKey {
   /** Null while the key is not locked. */
   readonly rev: number | null;

@@ -102,9 +102,23 @@ export interface BatchDone {
   readonly rows: readonly (StatementRow | null)[];
 }
 
+/** What undoing or redoing did: of which species, and to which characters. */
 export interface Undone {
   readonly taxa: readonly string[];
   readonly statements: number;
+  readonly changes: readonly { readonly taxon: string; readonly character: string }[];
+}
+
+/** The species that takes over what is recorded of another one, which ends. */
+export interface SpeciesMergeBody {
+  readonly into: string;
+}
+
+export interface SpeciesMerged {
+  /** Entries that moved. */
+  readonly moved: number;
+  /** Entries that ended, since the same source says the same kind of thing of the other species. */
+  readonly ended: number;
 }
 
 export type EnteredStatement =

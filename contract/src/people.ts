@@ -125,6 +125,37 @@ export interface Section {
   readonly level?: 'young' | 'general' | 'technical';
   readonly site: Site;
   readonly students: readonly SectionStudent[];
+  /** Archived classes are kept with their grades and offered nowhere. */
+  readonly archived: boolean;
+  readonly version: number;
+}
+
+export interface SectionChange {
+  readonly name: string;
+  readonly term: string;
+  readonly list: string;
+  readonly site: string;
+  readonly level: 'young' | 'general' | 'technical';
+  readonly archived: boolean;
+}
+
+export interface RosterBody {
+  readonly students: readonly { readonly code: string; readonly firstName?: string | null }[];
+}
+
+export interface StudentChange {
+  readonly code: string;
+  readonly firstName: string | null;
+}
+
+/** Moves a student to another class, or out of theirs where `to` is null; what they did stays. */
+export interface StudentMove {
+  readonly from: string;
+  readonly to: string | null;
+}
+
+export interface WorkspaceBody {
+  readonly name: string;
 }
 
 /** One thing to do next, with where it is done. */

@@ -22,6 +22,8 @@ export interface TreeRow {
   readonly cautions: readonly Caution[];
   readonly reach: Readonly<Partial<Record<Organ, Distance | 'out'>>>;
   readonly certified: Readonly<Record<string, Value>>;
+  /** Kept for the sittings it was part of, and offered nowhere. */
+  readonly retired: boolean;
   readonly version: number;
 }
 
@@ -77,9 +79,11 @@ export interface SittingSummary {
 export interface QuizSummary {
   readonly id: string;
   readonly name: string;
+  readonly list: string;
   readonly listName: string;
   readonly stations: number;
   readonly sittings: readonly SittingSummary[];
+  readonly archived: boolean;
 }
 
 export interface QuizDetail {
@@ -90,8 +94,22 @@ export interface QuizDetail {
   readonly policy: GradePolicy;
   readonly stations: readonly Station[];
   readonly sittings: readonly SittingSummary[];
-  /** Once a sitting has been opened its stations stand. */
+  /** Once the key of a sitting is locked, its stations no longer change. */
   readonly locked: boolean;
+  readonly archived: boolean;
+  readonly version: number;
+}
+
+export interface QuizChange {
+  readonly name: string;
+  readonly list: string;
+  readonly archived: boolean;
+}
+
+/** Many trees at once, each a station with the same questions. */
+export interface StationsBody {
+  readonly individuals: readonly string[];
+  readonly asks: readonly AskBody[];
 }
 
 export interface SittingStation {
@@ -174,6 +192,8 @@ export interface SittingDetail extends SittingSummary {
   readonly handling: readonly Handling[];
   readonly wet: boolean;
   readonly makeUp: boolean;
+  /** What students type to join; null unless the sitting is open. */
+  readonly code: string | null;
   readonly codeExpires: string | null;
   readonly stations: readonly SittingStation[];
   readonly people: readonly SheetProgress[];
@@ -237,6 +257,7 @@ export interface TreeChange {
   readonly hazards: readonly Hazard[];
   readonly access: string | null;
   readonly reach: TreeRow['reach'];
+  readonly retired: boolean;
 }
 
 export interface QuizBody {

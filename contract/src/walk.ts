@@ -148,6 +148,8 @@ export interface ResultAsk {
   readonly outcome: string | null;
   readonly key: string | null;
   readonly reason: string | null;
+  /** The points it had before a person changed them; null where nobody did. */
+  readonly before: number | null;
 }
 
 export interface ResultStation {

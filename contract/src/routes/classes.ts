@@ -11,7 +11,16 @@ import type {
   SightingBody,
   SiteBody,
 } from '../lists.ts';
-import type { DueItem, Section, SectionBody, Site } from '../people.ts';
+import type {
+  DueItem,
+  RosterBody,
+  Section,
+  SectionBody,
+  SectionChange,
+  Site,
+  StudentChange,
+  StudentMove,
+} from '../people.ts';
 import { route, shape } from './route.ts';
 
 /** Classes: sections, sites, lists and what was seen in season. */
@@ -26,6 +35,29 @@ export const CLASSES = {
     creates: true,
     makesStale: ['sections', 'due', 'list'],
   }),
+  sectionChange: route('PUT', '/api/sections/:id', 'teachers', 'Change a section or archive it', {
+    body: shape<SectionChange>(),
+    answer: shape<Section>(),
+    ifMatch: true,
+    makesStale: ['sections', 'due', 'list', 'quizzes', 'quiz', 'sitting'],
+  }),
+  rosterAdd: route('POST', '/api/sections/:id/students', 'teachers', 'Add students to a section', {
+    body: shape<RosterBody>(),
+    answer: shape<Section>(),
+    creates: true,
+    makesStale: ['sections', 'sitting', 'quizzes', 'quiz'],
+  }),
+  studentChange: route('PUT', '/api/students/:id', 'teachers', 'Change a student’s number or first name', {
+    body: shape<StudentChange>(),
+    makesStale: ['sections', 'sitting', 'grades'],
+  }),
+  studentMove: route(
+    'POST',
+    '/api/students/:id/moves',
+    'teachers',
+    'Move a student to another section, or out of one',
+    { body: shape<StudentMove>(), makesStale: ['sections', 'sitting', 'quizzes', 'quiz'] },
+  ),
   sites: route('GET', '/api/sites', 'staff', 'Sites', { answer: shape<readonly Site[]>() }),
   siteChange: route('PUT', '/api/sites/:id', 'teachers', 'Change a site and how seasons shift there', {
     body: shape<SiteBody>(),
@@ -48,6 +80,9 @@ export const CLASSES = {
     body: shape<SiteBody>(),
     answer: shape<Site>(),
     creates: true,
+    makesStale: ['sites'],
+  }),
+  siteRemove: route('DELETE', '/api/sites/:id', 'teachers', 'Delete a site that nothing uses', {
     makesStale: ['sites'],
   }),
   lists: route('GET', '/api/lists', 'staff', 'Lists', { answer: shape<readonly ListSummary[]>() }),

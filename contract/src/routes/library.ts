@@ -6,6 +6,8 @@ import type {
   Source,
   SourceBody,
   Sources,
+  SpeciesMergeBody,
+  SpeciesMerged,
   SpeciesRow,
   StatementBody,
   StatementChange,
@@ -83,6 +85,30 @@ export const LIBRARY = {
   profile: route('GET', '/api/species/:id', 'staff', 'A species with what is recorded of it and above it', {
     answer: shape<SpeciesProfile>(),
   }),
+  speciesRemove: route('DELETE', '/api/species/:id', 'teachers', 'Delete a taxon that nothing uses', {
+    ifMatch: true,
+    makesStale: ['species', 'taxa', 'libraryTable'],
+  }),
+  speciesMerge: route('POST', '/api/species/:id/merge', 'teachers', 'Merge a taxon into another one', {
+    body: shape<SpeciesMergeBody>(),
+    answer: shape<SpeciesMerged>(),
+    ifMatch: true,
+    makesStale: [
+      'species',
+      'taxa',
+      'profile',
+      'list',
+      'lists',
+      'listLibrary',
+      'listTable',
+      'libraryTable',
+      'trees',
+      'quiz',
+      'sitting',
+      'key',
+      'due',
+    ],
+  }),
   speciesChange: route(
     'PUT',
     '/api/species/:id',
@@ -147,6 +173,10 @@ export const LIBRARY = {
     ifMatch: true,
     makesStale: ['sources', 'profile', 'listLibrary', 'listTable', 'libraryTable', 'key'],
   }),
+  sourceRemove: route('DELETE', '/api/sources/:id', 'teachers', 'Delete a source that says nothing', {
+    ifMatch: true,
+    makesStale: ['sources'],
+  }),
   policies: route('PUT', '/api/policies', 'teachers', 'How several sources are merged', {
     body: shape<PoliciesBody>(),
     answer: shape<Sources>(),
@@ -159,6 +189,11 @@ export const LIBRARY = {
     makesStale: ['profile', 'species', 'list', 'listLibrary', 'listTable', 'libraryTable', 'glossary', 'key'],
   }),
   undo: route('POST', '/api/changes/undo', 'teachers', 'Undo one’s own latest change of statements', {
+    answer: shape<Undone>(),
+    creates: true,
+    makesStale: ['profile', 'species', 'list', 'listLibrary', 'listTable', 'libraryTable', 'glossary', 'key'],
+  }),
+  redo: route('POST', '/api/changes/redo', 'teachers', 'Redo what one undid last', {
     answer: shape<Undone>(),
     creates: true,
     makesStale: ['profile', 'species', 'list', 'listLibrary', 'listTable', 'libraryTable', 'glossary', 'key'],

@@ -14,6 +14,7 @@ import type {
   Session,
   SetUpBody,
   SignInBody,
+  WorkspaceBody,
 } from '../people.ts';
 import { route, shape } from './route.ts';
 
@@ -117,6 +118,10 @@ export const PEOPLE = {
     'Take a merge of two students back',
     { makesStale: ['personLinks', 'mixups'] },
   ),
+  workspaceChange: route('PUT', '/api/workspace', 'owner', 'Rename the workspace', {
+    body: shape<WorkspaceBody>(),
+    makesStale: ['sessionRead'],
+  }),
   backup: route('GET', '/api/backup', 'teachers', 'Everything in one file; for the owner', {
     answersFile: true,
   }),

@@ -5,6 +5,7 @@ import type {
   Holds,
   JoinCode,
   QuizBody,
+  QuizChange,
   QuizDetail,
   QuizSummary,
   SettingBody,
@@ -18,6 +19,7 @@ import type {
   Station,
   StationBody,
   StationRelease,
+  StationsBody,
   TreeBody,
   TreeChange,
   TreeRow,
@@ -44,6 +46,28 @@ export const QUIZZES = {
   quizzes: route('GET', '/api/quizzes', 'staff', 'Quizzes with their sittings', {
     answer: shape<readonly QuizSummary[]>(),
   }),
+  quizChange: route('PUT', '/api/quizzes/:id', 'teachers', 'Change or archive a quiz', {
+    body: shape<QuizChange>(),
+    answer: shape<QuizDetail>(),
+    ifMatch: true,
+    makesStale: ['quiz', 'quizzes', 'due'],
+  }),
+  quizRemove: route('DELETE', '/api/quizzes/:id', 'teachers', 'Delete a quiz that has no sitting', {
+    ifMatch: true,
+    makesStale: ['quizzes', 'due'],
+  }),
+  stationsAdd: route(
+    'POST',
+    '/api/quizzes/:id/stations/batch',
+    'teachers',
+    'Add many trees as stations that ask the same',
+    {
+      body: shape<StationsBody>(),
+      answer: shape<QuizDetail>(),
+      creates: true,
+      makesStale: ['quiz', 'quizzes', 'sitting', 'due'],
+    },
+  ),
   quizCreate: route('POST', '/api/quizzes', 'teachers', 'Make a quiz', {
     body: shape<QuizBody>(),
     answer: shape<QuizDetail>(),
@@ -83,6 +107,10 @@ export const QUIZZES = {
     answer: shape<SittingDetail>(),
     ifMatch: true,
     makesStale: ['sitting', 'quiz', 'quizzes', 'due'],
+  }),
+  sittingRemove: route('DELETE', '/api/sittings/:id', 'teachers', 'Delete a draft of a sitting', {
+    ifMatch: true,
+    makesStale: ['quiz', 'quizzes', 'due'],
   }),
   sittingStation: route('PUT', '/api/sitting-stations/:id', 'teachers', 'What is at hand at a station', {
     body: shape<SettingBody>(),

@@ -6,8 +6,10 @@ import type {
   GradingDone,
   KeyRevisionBody,
   MixUps,
+  NameRuling,
   OverrideBody,
   RulingBody,
+  RulingWithdrawn,
   SittingKey,
 } from '../grading.ts';
 import type { MisreadRow } from '../vocabulary.ts';
@@ -41,8 +43,21 @@ export const RESULTS = {
   ruling: route('PUT', '/api/sittings/:id/name-rulings', 'staff', 'Decide a written name once for all', {
     body: shape<RulingBody>(),
     answer: shape<GradingDone>(),
-    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads'],
+    makesStale: ['rulings', 'grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads'],
   }),
+  rulings: route('GET', '/api/name-rulings', 'staff', 'Decisions about written names', {
+    answer: shape<readonly NameRuling[]>(),
+  }),
+  rulingWithdraw: route(
+    'DELETE',
+    '/api/name-rulings/:id',
+    'teachers',
+    'Withdraw a decision about a written name',
+    {
+      answer: shape<RulingWithdrawn>(),
+      makesStale: ['rulings', 'grades', 'sitting', 'due'],
+    },
+  ),
   disputes: route(
     'GET',
     '/api/sittings/:id/disputes',

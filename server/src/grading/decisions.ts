@@ -82,13 +82,13 @@ export async function writeDecision(
 export const sittingsWith = (
   sql: Sql,
   ws: string,
-  sitting: Pick<SittingRow, 'id' | 'list'>,
+  sitting: { readonly id: string | null; readonly list: string },
   folded: string,
 ): Promise<readonly StaleSitting[]> =>
   sql.query<StaleSitting>(
     `select s.id as sitting, q.name as quiz, sec.name as section, s.on_date as "on"
      from sitting s join quiz q on q.ws = s.ws and q.id = s.quiz join section sec on sec.ws = s.ws and sec.id = s.section
-     where s.ws = $1 and q.list = $2 and s.id <> $3 and exists (
+     where s.ws = $1 and q.list = $2 and s.id is distinct from $3::uuid and exists (
        select 1 from grade g join grading_run m on m.ws = g.ws and m.id = g.run
        where g.ws = s.ws and g.folded = $4 and g.last_seq is null and m.sitting = s.id)
      order by s.on_date, s.id`,

@@ -94,6 +94,22 @@ async function pointsAt(
 
 const sum = (n: readonly number[]): number => Math.round(n.reduce((a, b) => a + b, 0) * 100) / 100;
 
+/** Students by their number, with what they gain or lose, the largest change first. */
+async function namedStudents(
+  sql: Sql,
+  ws: string,
+  by: ReadonlyMap<string, number>,
+): Promise<KeyEffect['byStudent']> {
+  const rows = await sql.query<{ id: string; code: string; firstName: string | null }>(
+    'select id, code, first_name as "firstName" from student where ws = $1 and id = any($2::uuid[])',
+    [ws, [...by.keys()]],
+  );
+  return rows
+    .map(({ id, code, firstName }) => ({ code, firstName, by: sum([by.get(id) ?? 0]) }))
+    .filter((s) => s.by !== 0)
+    .sort((a, b) => Math.abs(b.by) - Math.abs(a.by) || a.code.localeCompare(b.code, 'en', { numeric: true }));
+}
+
 /** What taking everything over does to the grades: both keys grade the same answers, and the points are compared. */
 async function effectOf(
   sql: Sql,
@@ -129,7 +145,10 @@ async function effectOf(
     before.end();
     after.end();
   }
+  const by = new Map<string, number>();
+  for (const c of changed) by.set(c.student, (by.get(c.student) ?? 0) + c.by);
   return {
+    byStudent: await namedStudents(sql, ws, by),
     answers: changed.length,
     students: new Set(changed.map((c) => c.student)).size,
     gained: sum(changed.flatMap((c) => (c.by > 0 ? c.by : []))),

@@ -2,7 +2,7 @@ import { v7 } from 'uuid';
 import type { GradingDone } from '@hurrow/contract';
 import { normalise } from '@hurrow/core/names';
 import { insertRows, maybe } from '../db/index.ts';
-import { conflict, idParam, invalid, notFound } from '../http/index.ts';
+import { idParam, invalid, notFound } from '../http/index.ts';
 import type { Account, Call, CallOf, Handlers, ReplyOf } from '../http/index.ts';
 import { needSitting } from '../sittings/index.ts';
 import { readGrades } from './grades.ts';
@@ -11,6 +11,7 @@ import { sittingsWith, writeDecision } from './decisions.ts';
 import type { Scope } from './decisions.ts';
 import { decideDisputes, disputes } from './disputes.ts';
 import { readSittingKey, reviseKey } from './keyRoutes.ts';
+import { readRulings, withdrawRuling } from './rulings.ts';
 import { gradeSitting } from './run.ts';
 
 async function run(call: CallOf<'gradingRun'>): Promise<ReplyOf<'gradingRun'>> {
@@ -45,12 +46,7 @@ async function needGrade(call: Call<Account>, response: string): Promise<GradeTa
     [call.who.ws, response],
   );
   if (!row) throw notFound('This answer has no grade yet.', { remedy: 'Grade the sitting first.' });
-  const sitting = await needSitting(call.app.db, call.who, row.sitting);
-  if (sitting.state === 'returned') {
-    throw conflict('The results have been returned, so this grade no longer changes by hand.', {
-      remedy: 'Revise the key, or talk to the student.',
-    });
-  }
+  await needSitting(call.app.db, call.who, row.sitting);
   return row;
 }
 
@@ -137,6 +133,8 @@ export const gradingHandlers = {
   override,
   overrideWithdraw: withdraw,
   ruling: rule,
+  rulings: async (call) => ({ body: await readRulings(call) }),
+  rulingWithdraw: withdrawRuling,
   disputes: async (call) => ({ body: await disputes(call) }),
   disputesDecide: decideDisputes,
   key: async (call) => ({ body: await readSittingKey(call) }),

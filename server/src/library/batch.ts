@@ -66,6 +66,7 @@ async function putBack(
   change: ChangeRow,
   batch: string,
   vocabulary: Vocabulary,
+  act: 'undo' | 'redo',
 ): Promise<void> {
   const { ws } = call.who;
   const standing = await readStatement(tx, ws, change.subject_id);
@@ -99,12 +100,13 @@ async function putBack(
     );
   }
   const now = await readStatement(tx, ws, change.subject_id);
-  await remember(tx, call, change.subject_id, change.after, now, batch, true);
+  await remember(tx, call, change.subject_id, change.after, now, batch, act);
   // What an earlier change wrote stands again, under a new version: undoing that one must find it.
   if (now && change.before) {
     await tx.query(
       `update change set after = jsonb_set(after, '{version}', to_jsonb($3::integer))
-       where ws = $1 and subject_id = $2 and undone_at is null and (after ->> 'version')::integer = $4`,
+       where ws = $1 and subject_id = $2 and (undone_at is null or act = 'undo' and redone_at is null)
+         and (after ->> 'version')::integer = $4`,
       [ws, change.subject_id, now.version, change.before.version],
     );
   }
@@ -124,6 +126,15 @@ async function refuseReplaced(tx: Sql, ws: string, before: StatementRow): Promis
     current: await readStatement(tx, ws, other.id),
     sent: before,
   });
+}
+
+/** What was undone or redone, of which species. */
+function told(rows: readonly ChangeRow[]): Undone {
+  const changes = rows.flatMap((r) => {
+    const said = r.after ?? r.before;
+    return said ? [{ taxon: said.taxon, character: said.character }] : [];
+  });
+  return { taxa: [...new Set(changes.map((c) => c.taxon))], statements: rows.length, changes };
 }
 
 /** Undoes the latest change of statements made by the one who asks, a whole batch at once. */
@@ -146,14 +157,48 @@ export async function undoLatest(call: CallOf<'undo'>): Promise<ReplyOf<'undo'>>
     const now = call.app.clock().toISOString();
     const batch = v7();
     const vocabulary = await vocabularyToRead(tx, ws);
-    for (const row of rows) await putBack(tx, call, row, batch, vocabulary);
+    for (const row of rows) await putBack(tx, call, row, batch, vocabulary, 'undo');
     await tx.query('update change set undone_at = $3 where ws = $1 and id = any($2::uuid[])', [
       ws,
       rows.map((r) => r.id),
       now,
     ]);
-    const taxa = [...new Set(rows.flatMap((r) => (r.after ?? r.before)?.taxon ?? []))];
-    return { taxa, statements: rows.length };
+    return told(rows);
   });
   return { body: undone };
+}
+
+/**
+ * Redoes what the one who asks undid last, as long as they changed nothing since. An undo is kept as a batch of its own,
+ * which undoing puts back.
+ */
+export async function redoLatest(call: CallOf<'redo'>): Promise<ReplyOf<'redo'>> {
+  const { ws, id: account } = call.who;
+  const redone = await call.app.db.transaction(async (tx): Promise<Undone> => {
+    // The newest of what was changed or undone: a change that stands says that there is nothing to redo.
+    const latest = await maybe<{ batch: string | null; redoable: boolean }>(
+      tx,
+      `select batch, act = 'undo' as redoable from change
+       where ws = $1 and account = $2 and subject_kind = 'statement'
+         and (act = 'change' and undone_at is null or act = 'undo' and redone_at is null)
+       order by seq desc limit 1`,
+      [ws, account],
+    );
+    if (!latest?.redoable || latest.batch === null)
+      throw conflict('You have nothing to redo.', { remedy: 'Undo something first.' });
+    const rows = await tx.query<ChangeRow>(
+      `select id, subject_id, before, after from change where ws = $1 and account = $2 and batch = $3 order by seq desc`,
+      [ws, account, latest.batch],
+    );
+    const batch = v7();
+    const vocabulary = await vocabularyToRead(tx, ws);
+    for (const row of rows) await putBack(tx, call, row, batch, vocabulary, 'redo');
+    await tx.query('update change set redone_at = $3 where ws = $1 and id = any($2::uuid[])', [
+      ws,
+      rows.map((r) => r.id),
+      call.app.clock().toISOString(),
+    ]);
+    return told(rows);
+  });
+  return { body: redone };
 }

@@ -4,13 +4,14 @@ import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, notFound } from '../http/index.ts';
 import type { Account, Call, CallOf, Handlers, ReplyOf } from '../http/index.ts';
-import { recordBatch, undoLatest } from './batch.ts';
+import { recordBatch, redoLatest, undoLatest } from './batch.ts';
+import { mergeSpecies, removeSpecies } from './ending.ts';
 import { changeCharacter, createCharacter, createWord, readGlossary, removeWord } from './glossary.ts';
 import { putPair, removePair } from './pairs.ts';
 import { addPhoto, changePhoto, readPhoto, removePhoto } from './photos.ts';
 import { readProfile, readTable } from './profile.ts';
 import { createSighting, putSeason, readSightings, removeSeason, removeSighting } from './seasons.ts';
-import { changeSource, createSource, putPolicies, readSources } from './sources.ts';
+import { changeSource, createSource, putPolicies, readSources, removeSource } from './sources.ts';
 import { changeSpecies, createTaxon, readTaxonPlaces } from './species.ts';
 import { changeStatement, createStatement, retractStatement } from './statements.ts';
 import { HEADER, asHeader } from './taxa.ts';
@@ -99,6 +100,8 @@ export const libraryHandlers = {
   taxonCreate: createTaxon,
   profile: async (call) => ({ body: await readProfile(call) }),
   speciesChange: changeSpecies,
+  speciesRemove: removeSpecies,
+  speciesMerge: mergeSpecies,
   seasonPut: putSeason,
   seasonRemove: removeSeason,
   sightings: inWorkspace(readSightings),
@@ -114,9 +117,11 @@ export const libraryHandlers = {
   sources: inWorkspace(readSources),
   sourceCreate: createSource,
   sourceChange: changeSource,
+  sourceRemove: removeSource,
   policies: putPolicies,
   statementBatch: recordBatch,
   undo: undoLatest,
+  redo: redoLatest,
   statementCreate: createStatement,
   statementChange: changeStatement,
   statementRetract: retractStatement,

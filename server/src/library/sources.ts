@@ -1,6 +1,6 @@
 import { v7 } from 'uuid';
 import type { Source, Sources } from '@hurrow/contract';
-import { insertRows, maybe } from '../db/index.ts';
+import { insertRows, maybe, one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
@@ -62,6 +62,37 @@ export async function changeSource(call: CallOf<'sourceChange'>): Promise<ReplyO
     return { id, ...body, version: (standing.version ?? 1) + 1 };
   });
   return { body: row, version: row.version };
+}
+
+/** Deletes a source that says nothing any more. What ships and what a choice between sources names is kept. */
+export async function removeSource(call: CallOf<'sourceRemove'>): Promise<ReplyOf<'sourceRemove'>> {
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  await call.app.db.transaction(async (tx) => {
+    const standing = (await readSourceRows(tx, ws)).find((s) => s.id === id);
+    if (!standing) throw notFound('This source was deleted.', { remedy: 'Nothing else is needed.' });
+    needVersion(call, standing.version ?? 1, standing);
+    const { entries, others } = await one<{ entries: number; others: number }>(
+      tx,
+      `select (select count(*) from statement where ws = $1 and source = $2 and retracted_at is null)::integer as entries,
+         ((select count(*) from season_window where ws = $1 and source = $2) + (select count(*) from range_area where ws = $1 and source = $2)
+          + (select count(*) from range_record where ws = $1 and source = $2) + (select count(*) from occurrence where ws = $1 and source = $2)
+          + (select count(*) from policy_override where ws = $1 and preferred_source = $2))::integer as others`,
+      [ws, id],
+    );
+    if (entries + others > 0) {
+      throw conflict(
+        entries > 0
+          ? `This source still has ${entries} ${entries === 1 ? 'entry' : 'entries'}.`
+          : 'A season, a range or a choice between sources still names this source.',
+        { remedy: 'Delete those, or keep the source.' },
+      );
+    }
+    // Entries that were deleted keep their place in the record of changes, which holds the source by its words.
+    await tx.query('delete from statement where ws = $1 and source = $2', [ws, id]);
+    await tx.query('delete from source where ws = $1 and id = $2', [ws, id]);
+  });
+  return { status: 204 };
 }
 
 /** How several sources are merged: one way for the workspace, others for single characters. */

@@ -67,7 +67,7 @@ export async function remember(
   before: StatementRow | null,
   after: StatementRow | null,
   batch: string | null = null,
-  undo = false,
+  act: 'change' | 'undo' | 'redo' = 'change',
 ): Promise<void> {
   const at = call.app.clock().toISOString();
   await insertRows(sql, 'change', [
@@ -81,7 +81,8 @@ export async function remember(
       before,
       after,
       batch,
-      undone_at: undo ? at : null,
+      act,
+      undone_at: act === 'undo' ? at : null,
     },
   ]);
 }

@@ -21,6 +21,7 @@ interface Row {
   hazards: string[];
   access: string | null;
   reach: TreeRow['reach'] | null;
+  retired: boolean;
   version: number;
 }
 
@@ -34,7 +35,7 @@ export async function readTrees(sql: Sql, ws: string, ids?: readonly string[]): 
 
 async function readFromTables(sql: Sql, ws: string): Promise<readonly TreeRow[]> {
   const rows = await sql.query<Row>(
-    `select i.id, tr.tag, ${SITE} as site, tl.name as trail, i.stage, i.condition, i.version, tr.planted, tr.hazards, tr.access,
+    `select i.id, tr.tag, ${SITE} as site, tl.name as trail, i.stage, i.condition, i.version, tr.planted, tr.hazards, tr.access, tr.retired_at is not null as retired,
        (select d.taxon from determination d where d.ws = i.ws and d.individual = i.id order by d.seq desc limit 1) as taxon,
        (select jsonb_object_agg(r.organ, r.how) from reach r where r.ws = i.ws and r.individual = i.id) as reach
      from tree tr join individual i on i.ws = tr.ws and i.id = tr.individual
@@ -142,9 +143,19 @@ export async function changeTree(call: CallOf<'treeChange'>): Promise<ReplyOf<'t
     );
     await tx.query(
       // A trail belongs to a site, so that a tree that moves leaves it.
-      `update tree set trail = case when site = $3 then trail end, site = $3, tag = $4, hazards = $5::text[], access = $6
+      `update tree set trail = case when site = $3 then trail end, site = $3, tag = $4, hazards = $5::text[], access = $6,
+         retired_at = case when $7 then coalesce(retired_at, $8::timestamptz) end
        where ws = $1 and individual = $2`,
-      [ws, id, body.site, body.tag, body.hazards, body.access || null],
+      [
+        ws,
+        id,
+        body.site,
+        body.tag,
+        body.hazards,
+        body.access || null,
+        body.retired,
+        call.app.clock().toISOString(),
+      ],
     );
     if (body.taxon !== before.taxon.id)
       await determine(tx, ws, id, body.taxon, call.who.id, call.app.clock().toISOString());

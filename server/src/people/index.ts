@@ -7,6 +7,7 @@ import {
   showInvitation,
   withdrawInvitation,
 } from './invitations.ts';
+import { changeWorkspace } from './workspaceName.ts';
 import { changePassphrase, endOwnSession, ownSessions } from './own.ts';
 
 export const peopleHandlers = {
@@ -15,6 +16,7 @@ export const peopleHandlers = {
   invitationCreate: invite,
   invitationWithdraw: withdrawInvitation,
   passphraseReset: resetPassphrase,
+  workspaceChange: changeWorkspace,
   ownSessions,
   ownSessionEnd: endOwnSession,
   passphraseChange: changePassphrase,

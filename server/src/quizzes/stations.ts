@@ -5,15 +5,19 @@ import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
 import { readVocabulary } from '../library/index.ts';
-import { needQuiz, readStations } from './store.ts';
+import { needQuiz, readQuiz, readStations } from './store.ts';
 
 /** Numbers above this exist only between the two steps of a renumbering. */
 const MOST_STATIONS = 200;
 
 async function checkStation(tx: Sql, ws: string, body: StationBody): Promise<void> {
-  if (!(await maybe(tx, 'select 1 from tree where ws = $1 and individual = $2', [ws, body.individual]))) {
-    throw invalid('There is no such tree.', { field: 'individual', remedy: 'Choose a tagged tree.' });
-  }
+  const tree = await maybe<{ tag: string; retired: boolean }>(
+    tx,
+    'select tag, retired_at is not null as retired from tree where ws = $1 and individual = $2',
+    [ws, body.individual],
+  );
+  if (!tree)
+    throw invalid('This tree was deleted.', { field: 'individual', remedy: 'Choose a tagged tree.' });
   const known = new Map((await readVocabulary(tx, ws)).map((c) => [c.id, c]));
   body.asks.forEach((a, i) => {
     if (a.kind === 'call' && !known.has(a.character ?? '')) {
@@ -84,32 +88,47 @@ export async function createStation(call: CallOf<'stationCreate'>): Promise<Repl
   const made = await call.app.db.transaction(async (tx) => {
     await needUnlocked(tx, ws, quiz);
     await checkStation(tx, ws, body);
-    const next = await maybe<{ n: number }>(
-      tx,
-      'select coalesce(max(number), 0) + 1 as n from station where ws = $1 and quiz = $2 and removed_at is null',
-      [ws, quiz],
-    );
-    if ((next?.n ?? 1) > MOST_STATIONS) {
-      throw conflict(`A quiz has at most ${MOST_STATIONS} stations.`, {
-        remedy: 'Make another quiz for the rest.',
-      });
-    }
-    const id = v7();
-    await insertRows(tx, 'station', [
-      {
-        ws,
-        id,
-        quiz,
-        number: next?.n ?? 1,
-        individual: body.individual,
-        not_tellable_on_purpose: false,
-        version: 1,
-      },
-    ]);
-    await writeAsks(tx, ws, id, body.asks);
+    const id = await append(tx, ws, quiz, body);
     return stationOf(tx, ws, quiz, id);
   });
   return { status: 201, body: written(made), version: written(made).version };
+}
+
+/** Adds a station behind the last one. */
+async function append(tx: Sql, ws: string, quiz: string, body: StationBody): Promise<string> {
+  const next = await maybe<{ n: number }>(
+    tx,
+    'select coalesce(max(number), 0) + 1 as n from station where ws = $1 and quiz = $2 and removed_at is null',
+    [ws, quiz],
+  );
+  const number = next?.n ?? 1;
+  if (number > MOST_STATIONS) {
+    throw conflict(`A quiz has at most ${MOST_STATIONS} stations.`, {
+      remedy: 'Make another quiz for the rest.',
+    });
+  }
+  const id = v7();
+  const { individual } = body;
+  await insertRows(tx, 'station', [
+    { ws, id, quiz, number, individual, not_tellable_on_purpose: false, version: 1 },
+  ]);
+  await writeAsks(tx, ws, id, body.asks);
+  return id;
+}
+
+/** Adds many trees as stations that ask the same, in their order, all or none. */
+export async function addStations(call: CallOf<'stationsAdd'>): Promise<ReplyOf<'stationsAdd'>> {
+  const { individuals, asks } = call.body;
+  const { ws } = call.who;
+  const quiz = idParam(call, 'id');
+  await call.app.db.transaction(async (tx) => {
+    await needUnlocked(tx, ws, quiz);
+    for (const individual of individuals) {
+      await checkStation(tx, ws, { individual, asks });
+      await append(tx, ws, quiz, { individual, asks });
+    }
+  });
+  return { status: 201, body: await readQuiz(call.app.db, ws, call.who.id, quiz) };
 }
 
 /**

@@ -60,8 +60,15 @@ export async function readSittings(
 
 export async function readQuizzes(sql: Sql, ws: string, account: string): Promise<readonly QuizSummary[]> {
   const sittings = await readSittings(sql, ws, account);
-  const rows = await sql.query<{ id: string; name: string; list_name: string; stations: number }>(
-    `select q.id, q.name, l.name as list_name,
+  const rows = await sql.query<{
+    id: string;
+    name: string;
+    list: string;
+    list_name: string;
+    stations: number;
+    archived: boolean;
+  }>(
+    `select q.id, q.name, q.list, l.name as list_name, q.archived_at is not null as archived,
        (select count(*) from station st where st.ws = q.ws and st.quiz = q.id and st.removed_at is null)::integer as stations
      from quiz q join list l on l.ws = q.ws and l.id = q.list where q.ws = $1 order by q.id desc`,
     [ws],
@@ -69,9 +76,11 @@ export async function readQuizzes(sql: Sql, ws: string, account: string): Promis
   return rows.map((r) => ({
     id: r.id,
     name: r.name,
+    list: r.list,
     listName: r.list_name,
     stations: r.stations,
     sittings: sittings.filter((s) => s.quiz === r.id).map(({ quiz: _quiz, ...s }) => s),
+    archived: r.archived,
   }));
 }
 
@@ -117,17 +126,19 @@ export interface QuizRow {
   list_name: string;
   policy: Partial<GradePolicy>;
   locked: boolean;
+  archived: boolean;
+  version: number;
 }
 
 export async function needQuiz(sql: Sql, ws: string, id: string): Promise<QuizRow> {
   const row = await maybe<QuizRow>(
     sql,
-    `select q.id, q.name, q.list, l.name as list_name, q.policy,
+    `select q.id, q.name, q.list, l.name as list_name, q.policy, q.archived_at is not null as archived, q.version,
        exists (select 1 from sitting s where s.ws = q.ws and s.quiz = q.id and s.state <> 'draft') as locked
      from quiz q join list l on l.ws = q.ws and l.id = q.list where q.ws = $1 and q.id = $2`,
     [ws, id],
   );
-  if (!row) throw notFound('There is no such quiz.', { remedy: 'Choose one under Quizzes.' });
+  if (!row) throw notFound('This quiz was deleted.', { remedy: 'Choose one under Quizzes.' });
   return row;
 }
 
@@ -144,5 +155,7 @@ export async function readQuiz(sql: Sql, ws: string, account: string, id: string
     stations: await readStations(sql, ws, id),
     sittings: (await readSittings(sql, ws, account, id)).map(({ quiz: _quiz, ...s }) => s),
     locked: quiz.locked,
+    archived: quiz.archived,
+    version: quiz.version,
   };
 }

@@ -3,7 +3,8 @@ import type { Handlers } from '../http/index.ts';
 import { decideDevice, readDevices, resetWord } from './devices.ts';
 import { changeHoldDays, holds, releaseStations } from './holds.ts';
 import { enterSheet, readSheet } from './sheets.ts';
-import { changeSitting, changeSittingStation, changeState, createSitting, renewCode } from './states.ts';
+import { changeSitting, changeSittingStation, createSitting, removeSitting } from './drafts.ts';
+import { changeState, renewCode } from './states.ts';
 import { followQuiz, needSitting, readSitting } from './store.ts';
 
 export { readCode } from './codes.ts';
@@ -49,6 +50,7 @@ export const sittingsHandlers = {
   sittingChange: changeSitting,
   sittingStation: changeSittingStation,
   sittingState: changeState,
+  sittingRemove: removeSitting,
   sittingCode: renewCode,
   sheet: async (call) => ({ body: await readSheet(call) }),
   sheetEnter: enterSheet,

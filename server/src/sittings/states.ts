@@ -1,11 +1,10 @@
-import { v7 } from 'uuid';
 import type { SittingState } from '@hurrow/contract';
 import { hashToken } from '../access/index.ts';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
+import { conflict, idParam, needVersion } from '../http/index.ts';
 import type { Account, CallOf, ReplyOf } from '../http/index.ts';
-import { needQuiz, readStations } from '../quizzes/index.ts';
+import { readStations } from '../quizzes/index.ts';
 import { closeSegments } from '../answers/index.ts';
 import { newCode } from './codes.ts';
 import { lockKey } from './key/index.ts';
@@ -15,147 +14,11 @@ import type { SittingRow } from './store.ts';
 
 const CODE_DAYS = 60;
 
-export async function createSitting(call: CallOf<'sittingCreate'>): Promise<ReplyOf<'sittingCreate'>> {
-  const { body } = call;
-  const { ws } = call.who;
-  const quiz = idParam(call, 'id');
-  const id = v7();
-  await call.app.db.transaction(async (tx) => {
-    const { list, list_name: listName } = await needQuiz(tx, ws, quiz);
-    const section = await maybe<{ list: string; name: string }>(
-      tx,
-      'select list, name from section where ws = $1 and id = $2',
-      [ws, body.section],
-    );
-    if (!section)
-      throw invalid('There is no such section.', { field: 'section', remedy: 'Choose one under Classes.' });
-    if (section.list !== list) {
-      throw invalid(`${section.name} works with another list than ${listName}.`, {
-        field: 'section',
-        remedy: 'Choose a section of this list, or make the quiz from the section’s list.',
-      });
-    }
-    const handling = withLook(body.handling);
-    await insertRows(tx, 'sitting', [
-      {
-        ws,
-        id,
-        quiz,
-        section: body.section,
-        on_date: body.on,
-        state: 'draft',
-        handling,
-        wet: body.wet,
-        make_up: body.makeUp,
-        led: false,
-        version: 1,
-      },
-    ]);
-    const made = await needSitting(tx, call.who, id);
-    await followQuiz(tx, ws, made);
-  });
-  const made = await readSitting(call.app.db, call.who, id);
-  return { status: 201, body: made, version: made.version };
-}
-
-const withLook = (handling: readonly string[]): readonly string[] =>
-  handling.includes('look') ? handling : ['look', ...handling];
-
-/** Moves a draft to another day or allows other handling; once opened, both stand. */
-export async function changeSitting(call: CallOf<'sittingChange'>): Promise<ReplyOf<'sittingChange'>> {
-  const { body } = call;
-  const { ws } = call.who;
-  const id = idParam(call, 'id');
-  await call.app.db.transaction(async (tx) => {
-    const sitting = await needSitting(tx, call.who, id, true);
-    needVersion(call, sitting.version, sitting);
-    if (sitting.state !== 'draft') {
-      throw conflict('The key is locked, so the date and what students may do no longer change.', {
-        remedy: 'Make a new sitting.',
-      });
-    }
-    await tx.query(
-      'update sitting set on_date = $3, handling = $4, wet = $5, version = version + 1 where ws = $1 and id = $2',
-      [ws, id, body.on, withLook(body.handling), body.wet],
-    );
-  });
-  const changed = await readSitting(call.app.db, call.who, id);
-  return { body: changed, version: changed.version };
-}
-
-/** The tree that stands in at a station; the quiz's own tree is no stand-in. */
-async function standIn(
-  tx: Sql,
-  ws: string,
-  station: string,
-  individual: string | null,
-): Promise<string | null> {
-  if (individual === null) return null;
-  if (!(await maybe(tx, 'select 1 from tree where ws = $1 and individual = $2', [ws, individual])))
-    throw invalid('This tree is not tagged.', { field: 'individual', remedy: 'Choose a tagged tree.' });
-  const own = await maybe(tx, 'select 1 from station where ws = $1 and id = $2 and individual = $3', [
-    ws,
-    station,
-    individual,
-  ]);
-  return own ? null : individual;
-}
-
-/**
- * Changes what is at hand at a station of a draft, and which tree stands there. Once the key is locked only the tree may
- * change: the key then lists it as a change, and a revision takes it over.
- */
-export async function changeSittingStation(
-  call: CallOf<'sittingStation'>,
-): Promise<ReplyOf<'sittingStation'>> {
-  const { distance, material, individual } = call.body;
-  const { ws } = call.who;
-  const id = idParam(call, 'id');
-  const sitting = await call.app.db.transaction(async (tx) => {
-    const gone = () => notFound('This station was deleted.', { remedy: 'Open the sitting again.' });
-    const of = await maybe<{ sitting: string }>(
-      tx,
-      'select sitting from sitting_station where ws = $1 and id = $2',
-      [ws, id],
-    );
-    if (!of) throw gone();
-    const standing = await needSitting(tx, call.who, of.sitting, true);
-    const row = await maybe<{
-      station: string;
-      version: number;
-      distance: string;
-      material: string[];
-      swapped: string | null;
-    }>(
-      tx,
-      `select station, version, distance, material, swapped_individual as swapped
-       from sitting_station where ws = $1 and id = $2 for update`,
-      [ws, id],
-    );
-    if (!row) throw gone();
-    needVersion(call, row.version, row);
-    const same = distance === row.distance && [...material].sort().join() === [...row.material].sort().join();
-    if (standing.state !== 'draft' && !same) {
-      throw conflict('The key is locked, so what is at hand does not change any more.', {
-        remedy: 'Make a new sitting.',
-      });
-    }
-    const swapped = individual === undefined ? row.swapped : await standIn(tx, ws, row.station, individual);
-    await tx.query(
-      `update sitting_station set distance = $3, material = $4, swapped_individual = $5, version = version + 1
-       where ws = $1 and id = $2`,
-      [ws, id, distance, material, swapped],
-    );
-    return of.sitting;
-  });
-  return { body: await readSitting(call.app.db, call.who, sitting) };
-}
-
 /** Which states may follow which. Grading itself moves a closed sitting to *graded*. */
 const FOLLOWS: Readonly<Record<SittingState, readonly SittingState[]>> = {
   draft: ['locked', 'open'],
-  locked: ['open'],
-  open: ['closed'],
+  locked: ['open', 'draft'],
+  open: ['closed', 'draft'],
   closed: ['open'],
   graded: ['returned', 'open'],
   // Results that a later grading changed are returned again.
@@ -187,6 +50,31 @@ async function lock(tx: Sql, who: Account, sitting: SittingRow, now: Date): Prom
   );
 }
 
+/** Goes back to a draft: the key is dropped. @throws once a phone has joined or a sheet was entered. */
+async function unlock(tx: Sql, ws: string, sitting: SittingRow): Promise<void> {
+  const used = await maybe(
+    tx,
+    `select 1 from attempt where ws = $1 and sitting = $2
+     union all select 1 from device where ws = $1 and sitting = $2 limit 1`,
+    [ws, sitting.id],
+  );
+  if (used) {
+    throw conflict('A student has joined or answered, so this sitting is no draft any more.', {
+      remedy: 'Close it and schedule another one, or swap the tree of a station.',
+    });
+  }
+  const own = 'in (select id from sitting_station where ws = $1 and sitting = $2)';
+  for (const table of ['station_value', 'station_rival'])
+    await tx.query(`delete from ${table} where ws = $1 and sitting_station ${own}`, [ws, sitting.id]);
+  for (const table of ['station_key', 'sitting_taxon', 'sitting_key'])
+    await tx.query(`delete from ${table} where ws = $1 and sitting = $2`, [ws, sitting.id]);
+  await tx.query(`delete from sitting_ask where ws = $1 and sitting_station ${own}`, [ws, sitting.id]);
+  await tx.query('update sitting set code_hash = null, code_expires = null where ws = $1 and id = $2', [
+    ws,
+    sitting.id,
+  ]);
+}
+
 async function putCode(tx: Sql, ws: string, sitting: string, now: Date): Promise<string> {
   const code = newCode();
   await tx.query('update sitting set code_hash = $3, code_expires = $4 where ws = $1 and id = $2', [
@@ -195,10 +83,15 @@ async function putCode(tx: Sql, ws: string, sitting: string, now: Date): Promise
     hashToken(code),
     new Date(now.getTime() + CODE_DAYS * 86_400_000).toISOString(),
   ]);
+  await tx.query(`update sitting set code = $3 where ws = $1 and id = $2 and state = 'open'`, [
+    ws,
+    sitting,
+    code,
+  ]);
   return code;
 }
 
-/** Locks the key, opens, closes, or returns results. Opening answers with the join code, which is not kept and cannot be shown again. */
+/** Locks the key, opens, closes, returns results, or goes back to a draft. Opening answers with the join code. */
 export async function changeState(call: CallOf<'sittingState'>): Promise<ReplyOf<'sittingState'>> {
   const { to } = call.body;
   const { ws } = call.who;
@@ -221,7 +114,13 @@ export async function changeState(call: CallOf<'sittingState'>): Promise<ReplyOf
     if (to === 'returned') {
       await refuseStale(tx, ws, sitting);
       await returnResults(tx, ws, sitting, now.toISOString());
-    } else await tx.query('update sitting set state = $3 where ws = $1 and id = $2', [ws, id, to]);
+    } else {
+      if (to === 'draft') await unlock(tx, ws, sitting);
+      await tx.query(
+        `update sitting set state = $3, code = case when $3 = 'open' then $4::text end where ws = $1 and id = $2`,
+        [ws, id, to, made],
+      );
+    }
     await tx.query('update sitting set version = version + 1 where ws = $1 and id = $2', [ws, id]);
     return made;
   });
@@ -239,6 +138,6 @@ export async function renewCode(call: CallOf<'sittingCode'>): Promise<ReplyOf<'s
   if (sitting.state === 'draft' || sitting.state === 'locked') {
     throw conflict('The sitting is not open yet.', { remedy: 'Open it; that makes its code.' });
   }
-  const code = await putCode(call.app.db, call.who.ws, id, call.app.clock());
+  const code = await call.app.db.transaction((tx) => putCode(tx, call.who.ws, id, call.app.clock()));
   return { body: { code } };
 }

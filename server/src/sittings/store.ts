@@ -23,6 +23,7 @@ export interface SittingRow {
   wet: boolean;
   make_up: boolean;
   public_id: string;
+  code: string | null;
   code_expires: string | null;
   returned_run: string | null;
   version: number;
@@ -30,7 +31,7 @@ export interface SittingRow {
   list: string;
 }
 
-const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.make_up, s.public_id, s.code_expires, s.returned_run, s.version,
+const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.make_up, s.public_id, s.code, s.code_expires, s.returned_run, s.version,
   (select ${SITE} from site si where si.ws = s.ws and si.id = sec.site) as site, q.list`;
 const FROM = `sitting s join section sec on sec.ws = s.ws and sec.id = s.section join quiz q on q.ws = s.ws and q.id = s.quiz`;
 
@@ -194,6 +195,7 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     handling: sitting.handling,
     wet: sitting.wet,
     makeUp: sitting.make_up,
+    code: sitting.code,
     codeExpires: sitting.code_expires,
     stations: at,
     people: await readPeople(sql, ws, sitting),

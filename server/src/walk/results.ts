@@ -35,7 +35,7 @@ const heldBack = (
   number: station.number,
   later,
   truth: null,
-  asks: own.map((g) => ({ ...bare(g, vocabulary), points: null, outcome: null, key: null, reason: null })),
+  asks: own.map((g) => ({ ...bare(g, vocabulary), points: null, outcome: null, key: null, reason: null, before: null })),
   mixedWith: null,
 });
 
@@ -61,6 +61,7 @@ function stationResult(
       outcome: r.row.override?.outcome ?? r.row.outcome,
       key: keyOf(asks.get(`${r.row.kind}/${r.row.character ?? ''}`), station, shown, model.vocabulary),
       reason: r.row.override?.reason ?? null,
+      before: r.row.override && r.row.override.points !== r.row.points ? r.row.points : null,
     })),
     mixedWith,
   };

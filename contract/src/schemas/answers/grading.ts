@@ -7,6 +7,8 @@ import type {
   KeyChange,
   KeyEffect,
   KeyRevision,
+  NameRuling,
+  RulingWithdrawn,
   SittingKey,
   StaleReason,
   StaleSitting,
@@ -124,7 +126,27 @@ export const keyEffectSchema = record<KeyEffect>({
   students: number,
   gained: number,
   lost: number,
+  byStudent: listOf(
+    record<KeyEffect['byStudent'][number]>({ code: text, firstName: nullOr(text), by: number }),
+  ),
 });
+
+export const nameRulingSchema = record<NameRuling>({
+  id: text,
+  text,
+  outcome: oneOf(['exact', 'misspelled', 'synonym', 'other_species', 'genus_only', 'unlisted']),
+  taxon: nullOr(taxonHeaderSchema),
+  scope: oneOf(['list', 'section', 'sitting']),
+  list: text,
+  listName: text,
+  sectionName: nullOr(text),
+  quizName: nullOr(text),
+  by: text,
+  at: text,
+  students: number,
+});
+
+export const rulingWithdrawnSchema = record<RulingWithdrawn>({ alsoStale: listOf(staleSittingSchema) });
 
 export const sittingKeySchema = record<SittingKey>({
   rev: nullOr(number),

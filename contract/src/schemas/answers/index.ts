@@ -4,7 +4,14 @@ import type { Of } from '../typed.ts';
 import { emptySchema, healthSchema, madeSchema, openApiDocumentSchema, versionedSchema } from './common.ts';
 import { listLoreSchema, ruleRowSchema } from './compare.ts';
 import { importRowSchema, jobStartedSchema, jobStateSchema } from './exchange.ts';
-import { disputeSchema, gradesSchema, gradingDoneSchema, sittingKeySchema } from './grading.ts';
+import {
+  disputeSchema,
+  gradesSchema,
+  gradingDoneSchema,
+  nameRulingSchema,
+  rulingWithdrawnSchema,
+  sittingKeySchema,
+} from './grading.ts';
 import {
   batchDoneSchema,
   glossaryCharacterSchema,
@@ -13,6 +20,7 @@ import {
   misreadRowSchema,
   sourceSchema,
   sourcesSchema,
+  speciesMergedSchema,
   speciesRowSchema,
   statementRowSchema,
   taxonHeaderSchema,
@@ -121,6 +129,14 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   policies: sourcesSchema,
   statementBatch: batchDoneSchema,
   undo: undoneSchema,
+  redo: undoneSchema,
+  speciesMerge: speciesMergedSchema,
+  sectionChange: sectionSchema,
+  rosterAdd: sectionSchema,
+  quizChange: quizDetailSchema,
+  stationsAdd: quizDetailSchema,
+  rulings: listOf(nameRulingSchema),
+  rulingWithdraw: rulingWithdrawnSchema,
   statementCreate: statementRowSchema,
   statementChange: statementRowSchema,
   importPreview: jobStartedSchema,

@@ -17,6 +17,7 @@ import type {
   StatementRow,
   TaxonHeader,
   TaxonPlace,
+  SpeciesMerged,
   Undone,
 } from '../../index.ts';
 import { flag, listOf, nullOr, number, oneOf, optional, tupleOf, record, text } from '../typed.ts';
@@ -151,4 +152,10 @@ export const taxonPlaceSchema = record<TaxonPlace>({
   ...taxonHeaderKeys,
 });
 
-export const undoneSchema = record<Undone>({ taxa: listOf(text), statements: number });
+export const undoneSchema = record<Undone>({
+  taxa: listOf(text),
+  statements: number,
+  changes: listOf(record<Undone['changes'][number]>({ taxon: text, character: text })),
+});
+
+export const speciesMergedSchema = record<SpeciesMerged>({ moved: number, ended: number });

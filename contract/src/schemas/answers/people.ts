@@ -115,6 +115,8 @@ export const sectionSchema = record<Section>({
   level: optional(oneOf(['young', 'general', 'technical'])),
   site: siteSchema,
   students: listOf(sectionStudentSchema),
+  archived: flag,
+  version: number,
 });
 
 export const sessionSchema: Of<Session> = either(

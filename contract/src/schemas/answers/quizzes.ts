@@ -30,6 +30,7 @@ export const treeRowSchema = record<TreeRow>({
   cautions: listOf(cautionSchema),
   reach: partOf(ORGANS, either(distanceSchema, oneOf(['out']))),
   certified: mapOf(valueSchema),
+  retired: flag,
   version: number,
 });
 
@@ -72,12 +73,16 @@ export const quizDetailSchema = record<QuizDetail>({
   stations: listOf(stationSchema),
   sittings: listOf(sittingSummarySchema),
   locked: flag,
+  archived: flag,
+  version: number,
 });
 
 export const quizSummarySchema = record<QuizSummary>({
   id: text,
   name: text,
+  list: text,
   listName: text,
   stations: number,
   sittings: listOf(sittingSummarySchema),
+  archived: flag,
 });

@@ -106,6 +106,7 @@ const sittingDetailKeys: Keys<SittingDetail> = {
   handling: listOf(handlingSchema),
   wet: flag,
   makeUp: flag,
+  code: nullOr(text),
   codeExpires: nullOr(text),
   stations: listOf(sittingStationSchema),
   people: listOf(sheetProgressSchema),

@@ -44,6 +44,7 @@ export const resultAskSchema = record<ResultAsk>({
   outcome: nullOr(text),
   key: nullOr(text),
   reason: nullOr(text),
+  before: nullOr(number),
 });
 
 export const resultTellSchema = record<ResultTell>({

@@ -22,9 +22,14 @@ import {
   joinBody,
   passphraseChange,
   personMergeBody,
+  rosterBody,
   sectionBody,
+  sectionChange,
   setUpBody,
   signInBody,
+  studentChange,
+  studentMove,
+  workspaceBody,
 } from './people.ts';
 import {
   answersBody,
@@ -34,6 +39,7 @@ import {
   keyRevisionBody,
   overrideBody,
   quizBody,
+  quizChange,
   rulingBody,
   settingBody,
   sheetBody,
@@ -42,10 +48,19 @@ import {
   sittingStep,
   stationBody,
   stationRelease,
+  stationsBody,
   treeBody,
   treeChange,
 } from './quizzes.ts';
-import { pairBody, photoBody, questionBody, seasonBody, speciesBody, taxonBody } from './species.ts';
+import {
+  pairBody,
+  photoBody,
+  questionBody,
+  seasonBody,
+  speciesBody,
+  speciesMergeBody,
+  taxonBody,
+} from './species.ts';
 
 /** The schema of every body, by its route. */
 export const BODIES: { readonly [R in BodyRoute]: Of<BodyOf<R>> } = {
@@ -60,6 +75,8 @@ export const BODIES: { readonly [R in BodyRoute]: Of<BodyOf<R>> } = {
   treeCreate: treeBody,
   treeChange: treeChange,
   quizCreate: quizBody,
+  quizChange: quizChange,
+  stationsAdd: stationsBody,
   stationCreate: stationBody,
   stationChange: stationBody,
   sittingCreate: sittingBody,
@@ -73,6 +90,12 @@ export const BODIES: { readonly [R in BodyRoute]: Of<BodyOf<R>> } = {
   walkJoin: joinBody,
   walkAnswers: answersBody,
   sectionCreate: sectionBody,
+  sectionChange: sectionChange,
+  rosterAdd: rosterBody,
+  studentChange: studentChange,
+  studentMove: studentMove,
+  workspaceChange: workspaceBody,
+  speciesMerge: speciesMergeBody,
   siteChange: siteBody,
   sightingCreate: sightingBody,
   siteCreate: siteBody,

@@ -9,11 +9,16 @@ import type {
   PassphraseChange,
   PersonMergeBody,
   Role,
+  RosterBody,
   SectionBody,
+  SectionChange,
   SetUpBody,
   SignInBody,
+  StudentChange,
+  StudentMove,
+  WorkspaceBody,
 } from '../../index.ts';
-import { id, note, pattern, typedText, words } from '../parts.ts';
+import { id, note, noteOrNull, pattern, typedText, words } from '../parts.ts';
 import { flag, listFrom, made, nullOr, oneOf, optional, record, unique, withDefault } from '../typed.ts';
 import { siteBody } from './classes.ts';
 
@@ -49,21 +54,30 @@ export const accountBody = record<AccountBody>({ role, sections, active: flag })
 export const personMergeBody = record<PersonMergeBody>({ other: id });
 export const passphraseChange = record<PassphraseChange>({ present: typedText(200), passphrase });
 
+const studentNumber = pattern(/^[A-Za-z0-9-]{1,16}$/, 'a student number of letters, digits and hyphens');
+const rosterLine = record<SectionBody['students'][number]>({ code: studentNumber, firstName: note(40) });
+
 export const sectionBody = record<SectionBody>({
   name: words(120),
   term: words(60),
   list: id,
   site: id,
   level: withDefault(oneOf(AUDIENCES), 'general'),
-  students: listFrom(
-    record<SectionBody['students'][number]>({
-      code: pattern(/^[A-Za-z0-9-]{1,16}$/, 'a student number of letters, digits and hyphens'),
-      firstName: note(40),
-    }),
-    0,
-    MOST_STUDENTS,
-  ),
+  students: listFrom(rosterLine, 0, MOST_STUDENTS),
 });
+
+export const sectionChange = record<SectionChange>({
+  name: words(120),
+  term: words(60),
+  list: id,
+  site: id,
+  level: oneOf(AUDIENCES),
+  archived: flag,
+});
+export const rosterBody = record<RosterBody>({ students: listFrom(rosterLine, 1, MOST_STUDENTS) });
+export const studentChange = record<StudentChange>({ code: studentNumber, firstName: noteOrNull(40) });
+export const studentMove = record<StudentMove>({ from: id, to: nullOr(id) });
+export const workspaceBody = record<WorkspaceBody>({ name: words(120) });
 
 export const joinBody = record<JoinBody>({
   code: made(Joi.string().trim().max(20)),

@@ -11,6 +11,7 @@ import type {
   KeyRevisionBody,
   OverrideBody,
   QuizBody,
+  QuizChange,
   RulingBody,
   SettingBody,
   SheetAnswer,
@@ -20,6 +21,7 @@ import type {
   SittingStep,
   StationBody,
   StationRelease,
+  StationsBody,
   TreeBody,
   TreeChange,
 } from '../../index.ts';
@@ -62,9 +64,11 @@ export const treeChange = record<TreeChange>({
   hazards: unique(listOf(oneOf(HAZARDS))),
   access: noteOrNull(400),
   reach: partOf(ORGANS, oneOf(REACHES)),
+  retired: flag,
 });
 
 export const quizBody = record<QuizBody>({ name: words(120), list: id });
+export const quizChange = record<QuizChange>({ name: words(120), list: id, archived: flag });
 
 const ask = record<AskBody>({
   kind: made<AskBody['kind']>(oneOf(['call', ...NAME_ASKS, 'sureness'])),
@@ -84,6 +88,11 @@ const ask = record<AskBody>({
 export const stationBody = record<StationBody>({
   individual: id,
   number: optional(whole(1, MOST_STATIONS)),
+  asks: listFrom(ask, 1, 12),
+});
+
+export const stationsBody = record<StationsBody>({
+  individuals: unique(listFrom(id, 1, MOST_STATIONS)),
   asks: listFrom(ask, 1, 12),
 });
 

@@ -10,6 +10,7 @@ import type {
   RecordTree,
   SeasonBody,
   SpeciesBody,
+  SpeciesMergeBody,
   TaxonBody,
 } from '../../index.ts';
 import { date, id, note, noteOrNull, pattern, place, typedText, whole, words } from '../parts.ts';
@@ -36,6 +37,8 @@ export const taxonBody = record<TaxonBody>({
   common: withDefault(listFrom(words(160), 0, 20), []),
   parents,
 });
+
+export const speciesMergeBody = record<SpeciesMergeBody>({ into: id });
 
 const root = record<NameRoot>({
   name: words(160),
