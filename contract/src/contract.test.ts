@@ -13,6 +13,8 @@ const WHOLE: readonly string[] = [
   '/api/policies',
   '/api/hold-days',
   '/api/passphrase',
+  '/api/students/:id',
+  '/api/workspace',
   '/api/species/:id/occurrences',
 ];
 

@@ -1,5 +1,6 @@
 import type { Sources, StatementRow, TaxonHeader } from './library.ts';
 import type { ShiftRates, WindowKind } from '@hurrow/core/conditions';
+import type { RealTree } from '@hurrow/core/names';
 import type { LibraryData } from '@hurrow/core/tells';
 
 export interface Sighting {
@@ -64,7 +65,12 @@ export interface PreviewLine {
     | { readonly kind: 'known' | 'misspelled'; readonly taxon: TaxonHeader; readonly by: string }
     | { readonly kind: 'shared'; readonly taxa: readonly TaxonHeader[]; readonly by: string }
     /** New; with the genus or group it would stand in, where the library knows one. */
-    | { readonly kind: 'new'; readonly under: TaxonHeader | null };
+    | {
+        readonly kind: 'new';
+        readonly under: TaxonHeader | null;
+        /** The real tree it stands for, where it is known beyond the library. */
+        readonly real: RealTree | null;
+      };
 }
 
 export interface ListBody {

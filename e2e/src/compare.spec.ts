@@ -75,9 +75,9 @@ test('the year shows which weeks part the cherries, and a week chosen there move
   const row = (name: string) => pairs.getByRole('row').filter({ hasText: name });
   await expect(row('Pinus albicaulis · Pinus flexilis')).toContainText('4 of 52');
   await expect(row('Prunus virginiana · Prunus emarginata')).toContainText(
-    'clearly different from 1 Jan, barely different from 23 Apr',
+    'clearly different from Jan 1, barely different from Apr 23',
   );
-  await page.getByRole('button', { name: /^1 in the week of 9 Jul: 1 twins/ }).click();
+  await page.getByRole('button', { name: /^1 in the week of Jul 9: 1 twins/ }).click();
   await expect(page).toHaveURL(/on=2026-07-09/);
 });
 

@@ -122,8 +122,8 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
   await page.getByRole('textbox', { name: 'Term' }).fill('Autumn');
   await choose(page, 'List', 'Forty-two trees');
   await choose(page, 'Site', 'Ash Hollow');
-  await page.getByLabel('Class numbers').fill('1-12');
-  await page.getByRole('button', { name: 'Make the section' }).click();
+  await page.getByLabel('Student numbers').fill('1-12');
+  await page.getByRole('button', { name: 'Create class' }).click();
   await expect(page.getByRole('region', { name: 'Evening' })).toContainText('12 students');
 
   await go(page, 'Material');
@@ -139,21 +139,13 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('First evening');
   await page.getByRole('button', { name: 'Create quiz' }).click();
-  for (let i = 1; i <= STATIONS.length; i += 1) {
-    await page.getByRole('button', { name: 'Add a station' }).click();
-    const box = page.getByRole('combobox', { name: 'Tree' });
-    await box.click();
-    await box.pressSequentially(`T${i}`);
-    await page
-      .locator('.ant-select-item-option')
-      .filter({ hasText: new RegExp(`^T${i}\\b`) })
-      .first()
-      .click();
-    await page.getByRole('button', { name: 'Add station' }).click();
-    await expect(page.getByRole('region', { name: 'Stations' }).locator('.station')).toHaveCount(i);
-  }
-  await page.getByRole('button', { name: 'New sitting' }).click();
-  await page.getByRole('button', { name: 'Create sitting' }).click();
+  await page.getByRole('button', { name: 'Choose one of each species' }).click();
+  await page.getByRole('button', { name: `Add ${STATIONS.length} stations` }).click();
+  await expect(page.getByRole('region', { name: 'Stations' }).locator('.station')).toHaveCount(
+    STATIONS.length,
+  );
+  await page.getByRole('button', { name: 'Schedule sitting' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
   await expect(page).toHaveURL(/sittings\/[0-9a-f-]+/);
   const id = /sittings\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
   await page.goto(`${server.address}/print/sittings/${id}/cards`);

@@ -18,7 +18,8 @@ const STATIONS = [
   { tag: 'L01', call: 'white lines', scientific: false },
   { tag: 'L03', call: 'white lines', scientific: false },
   { tag: 'L07', call: null, scientific: true },
-  { tag: 'L10', call: null, scientific: false },
+  // What was asked before is asked again, unless it is removed.
+  { tag: 'L10', call: null, scientific: false, drop: 'scientific name' },
   { tag: 'L16', call: 'how buds sit', scientific: false },
   { tag: 'L14', call: 'how buds sit', scientific: false },
 ] as const;
@@ -37,7 +38,7 @@ test('a list: ten names are pasted and known, misspelled and new ones told', asy
   await expect(page.getByText('Check and open')).toBeVisible();
   await picture(page, 'due');
   await go(page, 'Classes');
-  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page.getByRole('button', { name: 'Paste list' }).click();
   await page.getByLabel('Name of the list').fill('Short list for Tuesday');
   await page.getByLabel('Names').fill(TEN);
   await page.getByRole('button', { name: 'See what the library knows' }).click();
@@ -103,13 +104,15 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
   await page.getByRole('dialog').getByLabel('Name').fill('October walk');
   await choose(page, 'List', 'Trees of Quillan Creek');
   await page.getByRole('button', { name: 'Create quiz' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'October walk' })).toBeVisible();
   for (const s of STATIONS) {
-    await page.getByRole('button', { name: 'Add a station' }).click();
+    await page.getByRole('button', { name: 'Add station', exact: true }).click();
     await choose(page, 'Tree', s.tag);
-    if (s.call) await choose(page, 'Ask a call', s.call);
+    if (s.call) await choose(page, 'Ask a character question', s.call);
     if (s.scientific) await choose(page, 'Ask a name', 'scientific name');
-    await page.getByRole('button', { name: 'Add station' }).click();
+    if ('drop' in s) await page.getByRole('button', { name: `Do not ask ${s.drop}` }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();
     await expect(page.getByRole('dialog')).toBeHidden();
   }
   const stations = page.getByRole('region', { name: 'Stations' });
@@ -120,9 +123,9 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
   await expect(stations.locator('.station').nth(2)).toContainText('whitebark pine');
   await expect(stations.locator('.station').nth(0)).toContainText('Can be told apart from 46 of the 46');
   await picture(page, 'quiz');
-  await page.getByRole('button', { name: 'New sitting' }).click();
-  await choose(page, 'Section', 'Tuesday lab');
-  await page.getByRole('button', { name: 'Create sitting' }).click();
+  await page.getByRole('button', { name: 'Schedule sitting' }).click();
+  await choose(page, 'Class', 'Tuesday lab');
+  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
   await expect(page.getByRole('heading', { level: 1, name: /October walk: Tuesday lab/ })).toBeVisible();
   await page.getByRole('button', { name: 'Open sitting' }).click();
   code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';

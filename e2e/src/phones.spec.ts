@@ -87,9 +87,9 @@ test('results of one class are held while another has the quiz ahead, and return
   await phone.getByRole('button', { name: 'Hand in' }).click();
   await expect(phone.getByRole('heading', { name: 'Handed in' })).toBeVisible();
   await page.getByRole('link', { name: 'the quiz' }).click();
-  await page.getByRole('button', { name: 'New sitting' }).click();
-  await choose(page, 'Section', 'Thursday lab');
-  await page.getByRole('button', { name: 'Create sitting' }).click();
+  await page.getByRole('button', { name: 'Schedule sitting' }).click();
+  await choose(page, 'Class', 'Thursday lab');
+  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
   await expect(page.getByRole('heading', { level: 1, name: /Two labs: Thursday lab/ })).toBeVisible();
 
   await page.goto(tuesday);

@@ -153,14 +153,14 @@ test('names and notes, a look-alike with its tell, a season over new year', asyn
   await page.getByRole('button', { name: 'Record a window' }).click();
   const window = page.getByRole('dialog');
   await window.getByLabel('What').selectOption('hangs');
-  await window.getByLabel('From (20 May)').fill('1 Nov');
-  await window.getByLabel('To (10 Jun)').fill('Feb 10');
+  await window.getByLabel('From (May 20)').fill('1 Nov');
+  await window.getByLabel('To (Jun 10)').fill('Feb 10');
   await window.getByRole('button', { name: 'Record it' }).click();
   await expect(window.getByRole('alert')).toContainText('before it begins');
   await window.getByLabel('it runs over new year').check();
   await window.getByRole('button', { name: 'Record it' }).click();
   await expect(window).toBeHidden();
-  await expect(page.getByRole('region', { name: /^Season/ })).toContainText('1 Nov – 10 Feb');
+  await expect(page.getByRole('region', { name: /^Season/ })).toContainText('Nov 1 – Feb 10');
 });
 
 test('a photograph is added with organ, date and credit, and is shown made anew', async () => {
@@ -276,20 +276,20 @@ test('seasons of a whole list move with the date; disagreements say what they co
 test('a list is changed, copied and removed', async () => {
   await go(page, 'Classes');
   await page.getByRole('link', { name: 'Trees of Quillan Creek' }).first().click();
-  await page.getByRole('button', { name: 'Copy it' }).click();
+  await page.getByRole('button', { name: 'Copy list' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Trees of Quillan Creek, copy' })).toBeVisible();
   await page.getByRole('button', { name: 'Edit list' }).click();
   await page.getByLabel('Week of Abies grandis').fill('99');
   await page.getByLabel('Week of Abies grandis').fill('12');
   await page.getByLabel('Label of Abies grandis').fill('the combed fir');
-  await page.getByRole('button', { name: 'Take Acer glabrum off the list' }).click();
+  await page.getByRole('button', { name: 'Remove Acer glabrum from the list' }).click();
   await choose(page, 'Add to the list', 'Larix laricina');
-  await page.getByRole('button', { name: 'Save the list' }).click();
+  await page.getByRole('button', { name: 'Save list' }).click();
   await expect(page.getByRole('row', { name: /Abies grandis/ })).toContainText('the combed fir');
   await expect(page.getByRole('row', { name: /Larix laricina/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Acer glabrum/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Remove it' }).click();
-  await page.getByRole('button', { name: 'Remove it' }).last().click();
+  await page.getByRole('button', { name: 'Delete list' }).click();
+  await page.getByRole('button', { name: 'Delete list' }).last().click();
   await expect(page.getByRole('heading', { level: 1, name: 'Classes' })).toBeVisible();
   await expect(page.getByText('Trees of Quillan Creek, copy')).toHaveCount(0);
 });

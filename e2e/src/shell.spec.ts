@@ -136,7 +136,7 @@ test('an assistant sees what they may do and nothing that would be refused', asy
   await go(page, 'Classes');
   await expect(page.getByRole('region', { name: 'Tuesday lab' })).toBeVisible();
   await expect(page.getByText('Thursday lab')).toHaveCount(0);
-  await expect(page.getByRole('button', { name: 'Paste a list' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Paste list' })).toHaveCount(0);
   await go(page, 'Species');
   await page.getByRole('link', { name: 'Acer glabrum' }).click();
   await expect(page.locator('.character-line').first()).toBeVisible();

@@ -29,8 +29,8 @@ test('from an empty folder to a sitting, in the browser alone', async ({ page })
   await choose(page, 'List', 'Six trees');
   await choose(page, 'Site', 'Ash Hollow');
   await choose(page, 'Wording', 'technical');
-  await page.getByLabel('Class numbers').fill('1-4');
-  await page.getByRole('button', { name: 'Make the section' }).click();
+  await page.getByLabel('Student numbers').fill('1-4');
+  await page.getByRole('button', { name: 'Create class' }).click();
   await expect(page.getByRole('region', { name: 'Evening' })).toContainText('technical wording · 4 students');
 
   await go(page, 'Material');
@@ -45,14 +45,15 @@ test('from an empty folder to a sitting, in the browser alone', async ({ page })
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('First evening');
   await page.getByRole('button', { name: 'Create quiz' }).click();
-  await page.getByRole('button', { name: 'Add a station' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Add station', exact: true }).click();
   await choose(page, 'Tree', 'T1');
-  await page.getByRole('button', { name: 'Add station' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();
   const station = page.getByRole('region', { name: 'Stations' }).locator('.station').first();
   await expect(station).toContainText('Unproven');
   await expect(station).not.toContainText('Cannot be told apart');
-  await page.getByRole('button', { name: 'New sitting' }).click();
-  await page.getByRole('button', { name: 'Create sitting' }).click();
+  await page.getByRole('button', { name: 'Schedule sitting' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
   await page.getByRole('button', { name: 'Open sitting' }).click();
   await expect(page.getByLabel('Join code').last()).toHaveText(/^[A-Z0-9]{6}$/);
 });

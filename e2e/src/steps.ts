@@ -68,13 +68,14 @@ export async function openQuiz(page: Page, name: string, section: string, tree: 
   await page.getByRole('dialog').getByLabel('Name').fill(name);
   await choose(page, 'List', 'Trees of Quillan Creek');
   await page.getByRole('button', { name: 'Create quiz' }).click();
-  await page.getByRole('button', { name: 'Add a station' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Add station', exact: true }).click();
   await choose(page, 'Tree', tree);
-  await page.getByRole('button', { name: 'Add station' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();
   await expect(page.getByRole('dialog')).toBeHidden();
-  await page.getByRole('button', { name: 'New sitting' }).click();
-  await choose(page, 'Section', section);
-  await page.getByRole('button', { name: 'Create sitting' }).click();
+  await page.getByRole('button', { name: 'Schedule sitting' }).click();
+  await choose(page, 'Class', section);
+  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
   await page.getByRole('button', { name: 'Open sitting' }).click();
   return (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
 }

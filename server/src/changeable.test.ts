@@ -325,7 +325,7 @@ describe('what is recorded', () => {
       `/api/species/${one}/merge`,
       { into: to },
       {
-        version: await versionOf(one),
+        version: (await versionOf(one)) ?? 1,
       },
     );
     expect([merged.status, merged.body]).toEqual([200, { moved: 1, ended: 1 }]);
@@ -370,7 +370,7 @@ describe('what is recorded', () => {
       'PUT',
       `/api/statements/${row[0]?.id ?? ''}`,
       { value: { kind: 'states', states: [{ state: 'scaly', freq: 'usual' }] } },
-      { version: row[0]?.version },
+      { version: row[0]?.version ?? 1 },
     );
     expect(await shown()).toEqual(['scaly']);
     const undone = await owner.call<Undone>('POST', '/api/changes/undo');

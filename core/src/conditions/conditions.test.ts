@@ -10,6 +10,7 @@ import {
   dayOfYear,
   inSeason,
   isDate,
+  showDate,
   showDay,
   visible,
 } from './index.ts';
@@ -44,10 +45,10 @@ describe('days', () => {
   test('29 February counts as 1 March, so that a window means the same days every year', () => {
     expect(dayOfYear('2028-02-29')).toBe(dayOfYear('2027-03-01'));
     expect([showDay(1), showDay(60), showDay(365), showDay(366)]).toEqual([
-      '1 Jan',
-      '1 Mar',
-      '31 Dec',
-      '1 Jan',
+      'Jan 1',
+      'Mar 1',
+      'Dec 31',
+      'Jan 1',
     ]);
     expect([isDate('2026-02-29'), isDate('2028-02-29'), isDate('2026-13-01'), isDate('26-1-1')]).toEqual([
       false,
@@ -77,7 +78,7 @@ describe('seasons', () => {
     expect(inSeason(larch, 'fruit', '2027-01-15').seen).toBe('yes');
     expect(inSeason(larch, 'fruit', '2026-09-01')).toEqual({
       seen: 'no',
-      reason: 'no fruit between 1 Jul and 10 Nov',
+      reason: 'no fruit between Jul 1 and Nov 10',
     });
     expect(inSeason(larch, 'fruit', '2026-07-08').seen).toBe('partly');
   });
@@ -240,4 +241,10 @@ describe('a character that is observed in one way or another', () => {
     expect(seenBy(['look', 'touch'], ['leaf'], ['touch'])).toBe('no');
     expect(seenBy(['look', 'lens', 'touch'], ['leaf'], ['touch'])).toBe('yes');
   });
+});
+
+test('dates are written as people write them, with the year where it is another one', () => {
+  expect(showDate('2026-10-06', '2026-10-01')).toBe('Tue, Oct 6');
+  expect(showDate('2025-12-31', '2026-10-01')).toBe('Wed, Dec 31, 2025');
+  expect(showDate('2024-02-29')).toBe('Thu, Feb 29, 2024');
 });

@@ -1,4 +1,5 @@
 const BEFORE_MONTH = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334] as const;
+const WEEKDAYS = 'Sun Mon Tue Wed Thu Fri Sat'.split(' ');
 const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
 
 /** Dates outside these years are slips of the keyboard, and some of them no database keeps. */
@@ -33,12 +34,22 @@ export function dayOfYear(date: string): number {
   return (BEFORE_MONTH[month - 1] ?? 0) + day;
 }
 
-/** A day of the year as people write it: `1 Jul`. Days outside 1 to 365 wrap round. */
+/** A day of the year as people write it: `Jul 1`. Days outside 1 to 365 wrap round. */
 export function showDay(day: number): string {
   const d = wrapDay(day);
   let month = 11;
   while ((BEFORE_MONTH[month] ?? 0) >= d) month -= 1;
-  return `${d - (BEFORE_MONTH[month] ?? 0)} ${MONTHS[month] ?? ''}`;
+  return `${MONTHS[month] ?? ''} ${d - (BEFORE_MONTH[month] ?? 0)}`;
+}
+
+/**
+ * A date as people write it: `Tue, Oct 6`, with the year where it is not the one of today.
+ * @param date ISO. @param today ISO; the year is always written where it is left out.
+ */
+export function showDate(date: string, today = ''): string {
+  const weekday = WEEKDAYS[new Date(`${date}T12:00:00Z`).getUTCDay()] ?? '';
+  const day = `${weekday}, ${MONTHS[Number(date.slice(5, 7)) - 1] ?? ''} ${Number(date.slice(8, 10))}`;
+  return date.slice(0, 4) === today.slice(0, 4) ? day : `${day}, ${date.slice(0, 4)}`;
 }
 
 /** Brings any whole day number into 1 to 365. */

@@ -57,7 +57,7 @@ describe('winter buds', () => {
     ['06-25', 'partly'],
     ['07-20', 'yes'],
     ['10-01', 'yes'],
-  ])('of a birch whose leaves open from 25 April to 20 May, on %s: %s', (day, expected) => {
+  ])('of a birch whose leaves open from 25 April to May 20, on %s: %s', (day, expected) => {
     expect(seen(birch, 'buds', day)).toBe(expected);
   });
 

@@ -20,10 +20,12 @@ const MOST_COLUMNS = 1000;
  * Reads CSV with a header line. The delimiter is a comma; a header that has none but tabs or semicolons is read by
  * those. Quoted cells may hold line breaks, and every row knows the line it starts on.
  * @param required columns that must be there, whatever their order.
+ * @param as other words for columns, by what they stand for.
  */
 export function readCsv(
   text: string,
   required: readonly string[],
+  as: Readonly<Record<string, string>> = {},
 ): { ok: true; file: CsvFile } | { ok: false; refused: readonly Refusal[] } {
   const long = tooLong(text, MOST_TEXT.csv);
   if (long) return { ok: false, refused: [long] };
@@ -62,7 +64,7 @@ export function readCsv(
       ok: false,
       refused: [refusal({ line: 1, column: 1 }, 'The file is empty.', 'Choose a file with a header line.')],
     };
-  const names = head.cells.map((c) => c.toLowerCase());
+  const names = head.cells.map((c) => as[c.toLowerCase()] ?? c.toLowerCase());
   if (names.length > MOST_COLUMNS) {
     return {
       ok: false,

@@ -16,4 +16,5 @@ export { readRoster, writeRoster } from './roster.ts';
 export type { RosterLine } from './roster.ts';
 export { notInSdd, writeSdd } from './sddWrite.ts';
 export { readSdd } from './sddRead.ts';
+export { refuseNearNames } from './nearKnown.ts';
 export { readTable, withUnit, writeTable } from './table.ts';

@@ -9,12 +9,23 @@ export interface RosterLine {
   readonly name: string | null;
 }
 
+/** What the columns are called on screen. */
+const HEADS = {
+  class: 'section',
+  'class name': 'section',
+  number: 'code',
+  'student number': 'code',
+  'class number': 'code',
+  student: 'code',
+  'first name': 'name',
+  first_name: 'name',
+};
 const CODE = /^[A-Za-z0-9-]{1,16}$/;
 const MOST_NAME = 40;
 
 /** Reads a roster: columns `section`, `code` and, if wanted, `name`. Source: docs/formats.md. */
 export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
-  const csv = readCsv(text, ['section', 'code']);
+  const csv = readCsv(text, ['section', 'code'], HEADS);
   if (!csv.ok) return csv;
   const { head, rows, at } = csv.file;
   const refused: Refusal[] = [];
@@ -26,7 +37,7 @@ export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
       refusal(
         { line: 1, column: column(h) + 1 },
         `There is no column “${h}” in a roster.`,
-        'Keep section, code and name: nothing more is asked of students.',
+        'Keep class, student number and first name. Nothing more is kept of students.',
       ),
     );
   }
@@ -37,13 +48,13 @@ export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
     places.set([i], at(row, 0));
     if (section === '')
       refused.push(
-        refusal(at(row, column('section')), 'The row names no section.', 'Write the name of the section.'),
+        refusal(at(row, column('section')), 'The row names no class.', 'Write the name of the class.'),
       );
     if (!CODE.test(code)) {
       refused.push(
         refusal(
           at(row, column('code')),
-          `“${code}” is no class number.`,
+          `“${code}” is not a student number.`,
           'Use up to 16 letters, digits and hyphens.',
         ),
       );
@@ -62,8 +73,8 @@ export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
       refused.push(
         refusal(
           at(row, column('code')),
-          `${code} stands in line ${seen.get(key) ?? 0} already.`,
-          'Keep one row for each student of a section.',
+          `${code} is also in line ${seen.get(key) ?? 0}.`,
+          'Keep one row for each student of a class.',
         ),
       );
     }

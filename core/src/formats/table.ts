@@ -8,15 +8,66 @@ import { MOST_REFUSALS, placesOf, refusal } from './place.ts';
 import type { ReadFile, Refusal } from './place.ts';
 
 const SPECIES = 'species';
+/** What else the column with the species may be called, as the screens and other tables do. */
+const SPECIES_AS = { scientific: SPECIES, 'scientific name': SPECIES, scientific_name: SPECIES };
 
-/** A unit in the head of a column, as `leaf.length (mm)`: it must be the one the cells are written in. */
+interface Column {
+  readonly character: Character;
+  /** A unit in the head, as `leaf.length (mm)`: it must be the one the cells are written in. */
+  readonly unit: string | null;
+}
+
+/** Characters by what a head may call them: id, term, plain words. */
+function headsOf(vocabulary: Vocabulary): ReadonlyMap<string, readonly Character[]> {
+  const heads = new Map<string, Character[]>();
+  for (const c of vocabulary.values()) {
+    for (const key of new Set([c.id, c.term, c.plain].map((t) => normalise(t)))) {
+      const had = heads.get(key);
+      if (had) had.push(c);
+      else heads.set(key, [c]);
+    }
+  }
+  return heads;
+}
+
+/** The character a head names, several where it does not say which, or none. */
 function columnOf(
   head: string,
   vocabulary: Vocabulary,
-): { character: Character; unit: string | null } | null {
-  const m = /^(\S+?)(?:\s*\(([^)]*)\))?$/.exec(head);
-  const character = vocabulary.get(m?.[1] ?? '');
-  return character ? { character, unit: m?.[2]?.trim() ?? null } : null;
+  heads: ReadonlyMap<string, readonly Character[]>,
+): Column | readonly Character[] {
+  const m = /^(.+?)\s*\(([^)]*)\)$/.exec(head);
+  const ways: readonly (readonly [string, string | null])[] = [
+    [head, null],
+    ...(m ? [[m[1] ?? '', (m[2] ?? '').trim()] as const] : []),
+  ];
+  for (const [text, unit] of ways) {
+    const own = vocabulary.get(text);
+    if (own) return { character: own, unit };
+    const named = heads.get(normalise(text)) ?? [];
+    const [only, ...others] = named;
+    if (only && others.length === 0) return { character: only, unit };
+    if (only) return named;
+  }
+  return [];
+}
+
+/** What is wrong with a head that names no character, or several, and what is right. */
+function strangeHead(
+  head: string,
+  found: Column | readonly Character[] | undefined,
+): readonly [message: string, remedy: string] {
+  const several = found && !('character' in found) ? found : [];
+  if (several.length === 0) {
+    return [
+      `There is no character “${head}”.`,
+      'Use a name from the glossary, such as leaf length or leaf.length.',
+    ];
+  }
+  return [
+    `“${head}” means ${several.length} characters.`,
+    `Write one of ${several.map((c) => c.id).join(', ')}.`,
+  ];
 }
 
 /** A bare number under a head with a unit takes that unit; a cell that says another one is refused. */
@@ -38,22 +89,18 @@ export function readTable(
   vocabulary: Vocabulary,
   source: string,
 ): ReadFile<readonly TaxonPart[]> {
-  const csv = readCsv(text, [SPECIES]);
+  const csv = readCsv(text, [SPECIES], SPECIES_AS);
   if (!csv.ok) return csv;
   const { head, rows, at } = csv.file;
   const refused: Refusal[] = [];
   const places = placesOf();
-  const columns = head.map((h) => columnOf(h, vocabulary));
+  const heads = headsOf(vocabulary);
+  const found = head.map((h) => columnOf(h, vocabulary, heads));
+  const columns = found.map((c) => ('character' in c ? c : null));
   const name = head.indexOf(SPECIES);
   head.forEach((h, i) => {
     if (i === name || h === '' || columns[i]) return;
-    refused.push(
-      refusal(
-        { line: 1, column: i + 1 },
-        `There is no character “${h}”.`,
-        'Use a column name such as leaf.margin. The glossary lists them.',
-      ),
-    );
+    refused.push(refusal({ line: 1, column: i + 1 }, ...strangeHead(h, found[i])));
   });
   const seen = new Map<string, number>();
   const taxa = rows.map((row, t): TaxonPart => {

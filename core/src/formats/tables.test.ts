@@ -4,6 +4,7 @@ import { harmless, writeCsv } from '../csv/index.ts';
 import { readCsv } from './csv.ts';
 import { readNameDocument, writeNames } from './nameDocument.ts';
 import { planImport } from './plan.ts';
+import { refuseNearNames } from './nearKnown.ts';
 import { readRangeMap, readRangeTable, writeRangeMap, writeRangeTable } from './ranges.ts';
 import { readRoster, writeRoster } from './roster.ts';
 import { LIBRARY, vocabulary } from './sample.ts';
@@ -55,6 +56,17 @@ describe('CSV', () => {
 
 describe('the character table', () => {
   const HEAD = 'species,bark.texture,needle.length,leaf.margin';
+
+  test('knows columns by what the screens call them, with a unit behind them', () => {
+    const length = vocabulary.get('needle.length');
+    const texture = vocabulary.get('bark.texture');
+    const head = `Scientific name,${texture?.term ?? ''},${length?.plain ?? ''} (in)`;
+    const read = readTable(`${head}\nAbies grandis,smooth,1-2\n`, vocabulary, 'x');
+    expect(read.ok && read.value[0]?.statements?.map((s) => s.character)).toEqual([
+      'bark.texture',
+      'needle.length',
+    ]);
+  });
 
   test('reads states with their frequency, ranges with their unit, what does not apply and what is not recorded', () => {
     const read = readTable(
@@ -261,9 +273,9 @@ describe('names, ranges and rosters', () => {
       '1:3 There is no column “email” in a roster.',
     ]);
     expect(refusedBy(readRoster('section,code\nTuesday lab,101\nTuesday lab,101\n,a b\n'))).toEqual([
-      '3:2 101 stands in line 2 already.',
-      '4:1 The row names no section.',
-      '4:2 “a b” is no class number.',
+      '3:2 101 is also in line 2.',
+      '4:1 The row names no class.',
+      '4:2 “a b” is not a student number.',
     ]);
   });
 });
@@ -461,5 +473,21 @@ describe('a plan', () => {
     expect(lie({ xlow: null, low: 2, high: 5, xhigh: null, unit: 'mm' })[0]).toMatch(/the numbers 2 to 5 mm/);
     expect(lie({ xlow: null, low: 2, high: 5, xhigh: null, unit: 'cm' })[0]).toMatch(/kept in “mm”/);
     expect(lie({ xlow: null, low: 20, high: 50, xhigh: null, unit: 'mm' })).toEqual([]);
+  });
+});
+
+describe('names in a table that the library nearly has', () => {
+  const known = LIBRARY.taxa.find((t) => t.rank === 'species')?.name ?? '';
+  const slip = `${known.slice(0, -2)}${known.slice(-1)}`;
+
+  test('are refused with the name that was meant, at their line', () => {
+    const read = readTable(`species,bark.texture\n${known},smooth\n${slip},smooth\n`, vocabulary, 'x');
+    const checked = refuseNearNames(read, LIBRARY);
+    expect(refusedBy(checked)).toEqual([`3:1 The library has no ${slip}. Did you mean ${known}?`]);
+  });
+
+  test('let the known ones and those that are plainly new through', () => {
+    const read = readTable(`species,bark.texture\n${known},smooth\nZelkova serrata,smooth\n`, vocabulary, 'x');
+    expect(refuseNearNames(read, LIBRARY)).toBe(read);
   });
 });

@@ -15,6 +15,8 @@ export { parseNameList, MAX_LIST_TEXT } from './nameList.ts';
 export type { ListLine } from './nameList.ts';
 export { recognise } from './recognise.ts';
 export type { Recognised } from './recognise.ts';
+export { realTree } from './realTree.ts';
+export type { RealTree } from './realTree.ts';
 export { standsUnder } from './under.ts';
 export { RANKS, SPECIES_RANKS } from './ranks.ts';
 export { closeNames, sharedNames } from './close.ts';

@@ -1,5 +1,11 @@
 import { normalise } from './normalise.ts';
+import type { IndexedName } from './entries.ts';
 import type { NameIndex } from './nameIndex.ts';
+
+const ofFamily = (family: string | null, groups: readonly IndexedName[]): string | null =>
+  family === null
+    ? null
+    : (groups.find((n) => n.rank === 'family' && n.normal === normalise(family))?.taxon ?? null);
 
 /**
  * The group a new name would stand in: the genus or family it names by its first word, or the one whose common name it
@@ -12,6 +18,8 @@ export function standsUnder(name: string, family: string | null, index: NameInde
   const words = normalise(name).split(' ');
   const genus = groups.filter((n) => n.rank === 'genus' && n.kind === 'accepted' && n.normal === words[0]);
   if (genus[0]) return genus[0].taxon;
+  // A hyphen says that it is none of them: a Douglas-fir is no fir, a mountain-ash no ash.
+  if (/-[a-z]+$/i.test(name.trim())) return ofFamily(family, groups);
   const endings = groups
     .filter(
       (n) => n.kind === 'common' && n.rank === 'genus' && ` ${words.join(' ')}`.endsWith(` ${n.normal}`),
@@ -22,6 +30,5 @@ export function standsUnder(name: string, family: string | null, index: NameInde
     const taxa = new Set(endings.filter((n) => n.normal === longest.normal).map((n) => n.taxon));
     if (taxa.size === 1) return longest.taxon;
   }
-  if (family === null) return null;
-  return groups.find((n) => n.rank === 'family' && n.normal === normalise(family))?.taxon ?? null;
+  return ofFamily(family, groups);
 }

@@ -8,7 +8,7 @@ import type {
   TaxonHeader,
 } from '@hurrow/contract';
 import { normalise, parseNameList } from '@hurrow/core/names';
-import type { ListLine, Recognised } from '@hurrow/core/names';
+import type { ListLine, RealTree, Recognised } from '@hurrow/core/names';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
@@ -112,9 +112,10 @@ export async function readListTable(call: CallOf<'listTable'>): Promise<ReplyOf<
 function asFound(
   r: Recognised,
   under: string | null,
+  real: RealTree | null,
   headers: ReadonlyMap<string, TaxonHeader>,
 ): PreviewLine['found'] {
-  const fresh = { kind: 'new', under: (under === null ? null : headers.get(under)) ?? null } as const;
+  const fresh = { kind: 'new', under: (under === null ? null : headers.get(under)) ?? null, real } as const;
   if (r.kind === 'new') return fresh;
   if (r.kind === 'shared') {
     return { kind: 'shared', by: r.by, taxa: r.taxa.flatMap((t) => headers.get(t) ?? []) };
@@ -148,9 +149,9 @@ export async function previewList(call: CallOf<'listPreview'>): Promise<ReplyOf<
     ...(r.kind === 'shared' ? r.taxa : r.kind === 'new' ? [] : [r.taxon]),
   ]);
   const headers = await readHeaders(db, call.who.ws, [...new Set(ids)]);
-  const lines: PreviewLine[] = found.map(({ line, recognised, under }) => ({
+  const lines: PreviewLine[] = found.map(({ line, recognised, under, real }) => ({
     ...line,
-    found: asFound(recognised, under, headers),
+    found: asFound(recognised, under, real, headers),
   }));
   return { body: lines };
 }

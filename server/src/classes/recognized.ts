@@ -1,11 +1,13 @@
-import { nameIndex, recognise, standsUnder } from '@hurrow/core/names';
-import type { ListLine, NameEntry, NameIndex, Recognised } from '@hurrow/core/names';
+import { nameIndex, realTree, recognise, standsUnder } from '@hurrow/core/names';
+import type { ListLine, NameEntry, NameIndex, RealTree, Recognised } from '@hurrow/core/names';
 import { inThread } from '../threads/index.ts';
 
 export interface RecognizedLine {
   readonly recognised: Recognised;
   /** The genus or family a new name would stand under. */
   readonly under: string | null;
+  /** A real tree that the library does not hold. */
+  readonly real: RealTree | null;
 }
 
 export interface RecognizeRequest {
@@ -37,10 +39,14 @@ export const wholeRequest = ({ lines, names }: PlainRequest): RecognizeRequest =
 
 /** Looks each line up among all names. */
 export const recognizeLines = ({ lines, index }: RecognizeRequest): readonly RecognizedLine[] =>
-  lines.map((line) => ({
-    recognised: recognise(line.name, index),
-    under: standsUnder(line.name, line.family, index),
-  }));
+  lines.map((line) => {
+    const real = realTree(line.name, index);
+    return {
+      recognised: recognise(line.name, index),
+      under: standsUnder(real?.scientific ?? line.name, line.family ?? real?.family ?? null, index),
+      real,
+    };
+  });
 
 /** A list up to this long is looked up at once; starting a thread would take longer. */
 const SHORT = 60;

@@ -7,6 +7,7 @@ import {
   readRangeTable,
   readSdd,
   readTable,
+  refuseNearNames,
 } from '@hurrow/core/formats';
 import type {
   ImportPlan,
@@ -116,7 +117,9 @@ function readFile({ kind, text, name, current }: ReadRequest): ReadFile<LibraryP
     case 'names':
       return readNameDocument(text, name);
     case 'table':
-      return taxaOnly(readTable(text, vocabulary, name), { sources: newSources([name], current) });
+      return taxaOnly(refuseNearNames(readTable(text, vocabulary, name), current), {
+        sources: newSources([name], current),
+      });
     case 'sdd':
       return readSdd(text, vocabulary, name);
     case 'ranges':

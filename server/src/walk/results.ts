@@ -35,7 +35,14 @@ const heldBack = (
   number: station.number,
   later,
   truth: null,
-  asks: own.map((g) => ({ ...bare(g, vocabulary), points: null, outcome: null, key: null, reason: null, before: null })),
+  asks: own.map((g) => ({
+    ...bare(g, vocabulary),
+    points: null,
+    outcome: null,
+    key: null,
+    reason: null,
+    before: null,
+  })),
   mixedWith: null,
 });
 

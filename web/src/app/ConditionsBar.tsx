@@ -1,11 +1,8 @@
 import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Popover from 'antd/es/popover';
-import Segmented from 'antd/es/segmented';
 import { DISTANCES, DISTANCE_NAMES, HANDLINGS, MATERIALS, addDays, isDate } from '@hurrow/core/conditions';
 import type { Conditions, Distance, Handling, Material } from '@hurrow/core/conditions';
-import type { Words } from '@hurrow/core/characters';
-import type { UnitSystem } from '@hurrow/core/measuring';
 import { HANDLING_LABELS, MATERIAL_LABELS } from './conditionWords.ts';
 import { useShortcuts } from './shortcuts.ts';
 import { useHere } from './place.ts';
@@ -52,21 +49,15 @@ function Choice<T extends string>({
   );
 }
 
-/** What can be seen now: obeyed by every screen below it and kept in the address. */
+/** What can be seen now: obeyed by the page below it and kept in the address. */
 export function ConditionsBar() {
-  const { conditions, wording, change } = useView();
+  const { conditions, change } = useView();
   const { site, sites } = useHere();
   const set = (part: Partial<Conditions>): void => change({ conditions: { ...conditions, ...part } });
   const move = (days: number): void => set({ date: addDays(conditions.date, days) });
   useShortcuts([
     { keys: ']', does: 'Conditions: a week later', run: () => move(WEEK) },
     { keys: '[', does: 'Conditions: a week earlier', run: () => move(-WEEK) },
-    {
-      keys: 'w',
-      does: 'Plain words or technical terms',
-      run: () =>
-        change({ wording: { ...wording, words: wording.words === 'plain' ? 'technical' : 'plain' } }),
-    },
   ]);
   return (
     <section className="conditions" aria-label="Conditions">
@@ -130,27 +121,6 @@ export function ConditionsBar() {
       <Checkbox checked={conditions.wet} onChange={(e) => set({ wet: e.target.checked })}>
         wet
       </Checkbox>
-      <span className="spring" />
-      <Segmented<Words>
-        size="small"
-        aria-label="Words"
-        value={wording.words}
-        options={[
-          { value: 'plain', label: 'plain words' },
-          { value: 'technical', label: 'terms' },
-        ]}
-        onChange={(words) => change({ wording: { ...wording, words } })}
-      />
-      <Segmented<UnitSystem>
-        size="small"
-        aria-label="Units"
-        value={wording.units}
-        options={[
-          { value: 'customary', label: 'ft in' },
-          { value: 'metric', label: 'm mm' },
-        ]}
-        onChange={(units) => change({ wording: { ...wording, units } })}
-      />
     </section>
   );
 }

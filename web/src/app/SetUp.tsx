@@ -3,7 +3,7 @@ import Button from 'antd/es/button';
 import Form from 'antd/es/form';
 import Input from 'antd/es/input';
 import { problemOf, useWrite } from '../api/index.ts';
-import { NewPassphrase, ProblemNote } from '../parts/index.ts';
+import { LongitudeDoubt, NewPassphrase, ProblemNote } from '../parts/index.ts';
 
 interface Entered {
   readonly code: string;
@@ -21,6 +21,9 @@ const isNumber = { pattern: /^-?\d+(\.\d+)?$/, message: 'Write a number, such as
 
 /** The first owner of an empty data folder. */
 export function SetUp() {
+  const [form] = Form.useForm<Entered>();
+  const lat = Form.useWatch('lat', form);
+  const lon = Form.useWatch('lon', form);
   const setUp = useWrite('setup');
   useEffect(() => {
     document.title = 'Set up · Hurrow';
@@ -43,9 +46,9 @@ export function SetUp() {
       <div className="door-panel wide">
         <h1>Set up Hurrow</h1>
         <p className="quiet">
-          This data folder is empty. The set-up code stands in the terminal where the application was started.
+          This data folder is empty. The set-up code is in the terminal where Hurrow was started.
         </p>
-        <Form<Entered> layout="vertical" requiredMark={false} onFinish={send}>
+        <Form<Entered> form={form} layout="vertical" requiredMark={false} onFinish={send}>
           <Form.Item
             label="Set-up code"
             name="code"
@@ -63,13 +66,13 @@ export function SetUp() {
             </Form.Item>
             <NewPassphrase label="Passphrase" />
           </div>
-          <h2>Where your trees stand</h2>
-          <p className="quiet">Seasons are shifted to this place. More sites can be added later.</p>
+          <h2>Where your trees are</h2>
+          <p className="quiet">Hurrow shifts seasons to this place. You can add more sites under Classes.</p>
           <div className="four-columns">
             <Form.Item label="Site" name="site" rules={need('Name the site.')}>
               <Input />
             </Form.Item>
-            <Form.Item label="Degrees north" name="lat" rules={[...need('Needed.'), isNumber]}>
+            <Form.Item label="Latitude" name="lat" rules={[...need('Needed.'), isNumber]}>
               <Input inputMode="decimal" />
             </Form.Item>
             <Form.Item
@@ -84,6 +87,7 @@ export function SetUp() {
               <Input inputMode="decimal" />
             </Form.Item>
           </div>
+          <LongitudeDoubt lat={lat} lon={lon} onUse={(west) => form.setFieldsValue({ lon: west })} />
           <ProblemNote error={setUp.error} />
           <Button type="primary" htmlType="submit" loading={setUp.isPending} className="door-button">
             Set up and sign in

@@ -5,7 +5,10 @@ import Modal from 'antd/es/modal';
 import { useQueryClient } from '@tanstack/react-query';
 import { request } from '../api/index.ts';
 import { BenchTray } from './BenchTray.tsx';
+import { ClassPicker } from './ClassPicker.tsx';
 import { ConditionsBar } from './ConditionsBar.tsx';
+import { WordingSwitch } from './WordingSwitch.tsx';
+import { obeysConditions } from './barPages.ts';
 import { ShortcutHelp } from './ShortcutHelp.tsx';
 import { useSession } from './session.ts';
 import { useShortcuts } from './shortcuts.ts';
@@ -23,7 +26,7 @@ const PLACES = [
   { to: '/files', label: 'Files', keys: 'g f' },
 ] as const;
 
-/** The frame of every screen: places on the left in working order, conditions on top. */
+/** The frame of every screen: the class at hand and the places on the left, conditions on top where a page obeys them. */
 export function Shell() {
   const session = useSession();
   const [search] = useSearchParams();
@@ -47,12 +50,14 @@ export function Shell() {
       </a>
       <nav className="places" aria-label="Places">
         <div className="wordmark">Hurrow</div>
+        <ClassPicker />
         {PLACES.map((p) => (
           <NavLink key={p.to} to={withView(p.to, search)} end={p.to === '/'} className="place">
             {p.label}
           </NavLink>
         ))}
         <span className="spring" />
+        <WordingSwitch />
         <BenchTray />
         <div className="who">
           <NavLink to={withView('/account', search)} className="who-name">
@@ -68,7 +73,7 @@ export function Shell() {
         </div>
       </nav>
       <div className="beside">
-        <ConditionsBar />
+        {obeysConditions(pathname) ? <ConditionsBar /> : <span />}
         <main id="content" tabIndex={-1} key={pathname}>
           <Outlet />
         </main>

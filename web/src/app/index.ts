@@ -1,4 +1,5 @@
 export { withView } from './carry.ts';
+export { useClassAtHand } from './classAtHand.ts';
 export { HANDLING_LABELS, MATERIAL_LABELS, ORGAN_LABELS } from './conditionWords.ts';
 export { useHere } from './place.ts';
 export type { Here } from './place.ts';

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import type { Site } from '@hurrow/contract';
 import type { SitePlace } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
+import { useClassAtHand } from './classAtHand.ts';
 import { sitePlace } from './sitePlace.ts';
 import { useView } from './view.ts';
 
@@ -13,20 +14,20 @@ export interface Here {
   readonly ready: boolean;
 }
 
-/** The site the screens stand at: the one in the address, else that of the first section, else the first. */
+/** The site of the screens: the one in the address, else that of the class at hand, else the first. */
 export function useHere(): Here {
   const { at } = useView();
   const sites = useRead('sites').data;
-  const sections = useRead('sections').data;
+  const { section, ready } = useClassAtHand();
   const sightings = useRead('sightings').data;
   return useMemo(() => {
-    const wanted = at ?? sections?.[0]?.site.id;
+    const wanted = at ?? section?.site.id;
     const site = sites?.find((s) => s.id === wanted) ?? sites?.[0] ?? null;
     return {
       site,
       place: site ? sitePlace(site, sightings ?? []) : null,
       sites: sites ?? [],
-      ready: sites !== undefined && sections !== undefined && sightings !== undefined,
+      ready: sites !== undefined && ready && sightings !== undefined,
     };
-  }, [at, sites, sections, sightings]);
+  }, [at, sites, section, ready, sightings]);
 }

@@ -65,6 +65,9 @@ const places: RouteObject[] = [
   place('compare/sort', async () => ({ Component: (await import('../compare/SortPage.tsx')).SortPage })),
   place('compare/names', async () => ({ Component: (await import('../compare/NamesPage.tsx')).NamesPage })),
   place('quizzes', async () => ({ Component: (await import('../quizzes/QuizzesPage.tsx')).QuizzesPage })),
+  place('quizzes/name-decisions', async () => ({
+    Component: (await import('../quizzes/NameDecisionsPage.tsx')).NameDecisionsPage,
+  })),
   place('quizzes/:id', async () => ({ Component: (await import('../quizzes/QuizPage.tsx')).QuizPage })),
   place('quizzes/:quiz/sittings/:id', async () => ({
     Component: (await import('../quizzes/SittingPage.tsx')).SittingPage,

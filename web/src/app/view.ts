@@ -2,8 +2,9 @@ import { useCallback, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { EVERYTHING_AT_THE_TREE, conditionsFromQuery, conditionsToQuery } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
-import type { Wording } from '@hurrow/core/characters';
+import type { Wording, Words } from '@hurrow/core/characters';
 import { VIEW_KEYS, withView } from './carry.ts';
+import { useClassAtHand } from './classAtHand.ts';
 import { useToday } from './session.ts';
 
 /** What the bar holds: conditions, and how characters and lengths are worded. */
@@ -14,30 +15,34 @@ export interface View {
   readonly at: string | null;
 }
 
-function toQuery(view: View, fallback: Conditions): [string, string][] {
+const wordsIn = (text: string | null): Words | null =>
+  text === 'technical' || text === 'plain' ? text : null;
+
+function toQuery(view: View, fallback: Conditions, usual: Words): [string, string][] {
   return [
     ...conditionsToQuery(view.conditions, fallback),
-    ...(view.wording.words === 'technical' ? [['words', 'technical'] as [string, string]] : []),
+    ...(view.wording.words === usual ? [] : [['words', view.wording.words] as [string, string]]),
     ...(view.wording.units === 'metric' ? [['units', 'metric'] as [string, string]] : []),
     ...(view.at === null ? [] : [['at', view.at] as [string, string]]),
   ];
 }
 
-/** The view in the address, and a way to change it that leaves the rest of the address alone. */
+/** The view in the address, in the words of the class at hand unless others were chosen, and a way to change it that leaves the rest of the address alone. */
 export function useView(): View & { readonly change: (part: Partial<View>) => void } {
   const [search, setSearch] = useSearchParams();
   const today = useToday();
+  const usual: Words = useClassAtHand().section?.level === 'technical' ? 'technical' : 'plain';
   const fallback = useMemo((): Conditions => ({ ...EVERYTHING_AT_THE_TREE, date: today }), [today]);
   const view = useMemo(
     (): View => ({
       conditions: conditionsFromQuery((k) => search.get(k), fallback),
       wording: {
-        words: search.get('words') === 'technical' ? 'technical' : 'plain',
+        words: wordsIn(search.get('words')) ?? usual,
         units: search.get('units') === 'metric' ? 'metric' : 'customary',
       },
       at: search.get('at'),
     }),
-    [search, fallback],
+    [search, fallback, usual],
   );
   const change = useCallback(
     (part: Partial<View>) => {
@@ -45,13 +50,13 @@ export function useView(): View & { readonly change: (part: Partial<View>) => vo
         (before) => {
           const next = new URLSearchParams(before);
           for (const key of VIEW_KEYS) next.delete(key);
-          for (const [key, value] of toQuery({ ...view, ...part }, fallback)) next.set(key, value);
+          for (const [key, value] of toQuery({ ...view, ...part }, fallback, usual)) next.set(key, value);
           return next;
         },
         { replace: true },
       );
     },
-    [setSearch, view, fallback],
+    [setSearch, view, fallback, usual],
   );
   return { ...view, change };
 }

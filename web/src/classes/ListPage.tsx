@@ -8,6 +8,7 @@ import type { ListDetail, ListMember, TaxonPlace } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useGo, useMayTeach } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, PageHead, ProblemNote, TaxonName, counted } from '../parts/index.ts';
+import { NewQuiz } from '../quizzes/index.ts';
 import { addMember, bodyOf, dropMember, editOf, setMember, weekTyped } from './listEdit.ts';
 import type { ListEdit } from './listEdit.ts';
 import './classes.css';
@@ -56,6 +57,7 @@ function List({ list }: { list: ListDetail }) {
   const mayTeach = useMayTeach();
   const go = useGo();
   const [edit, setEdit] = useState<ListEdit | null>(null);
+  const [making, setMaking] = useState(false);
   const change = useWrite('listChange');
   const copy = useWrite('listCopy');
   const remove = useWrite('listRemove');
@@ -95,14 +97,14 @@ function List({ list }: { list: ListDetail }) {
         actions={
           !mayTeach ? null : edit ? (
             <>
-              <Button onClick={() => setEdit(null)}>Leave as it was</Button>
+              <Button onClick={() => setEdit(null)}>Cancel</Button>
               <Button
                 type="primary"
                 loading={change.isPending}
                 disabled={edit.name.trim() === '' || edit.members.length === 0}
                 onClick={save}
               >
-                Save the list
+                Save list
               </Button>
             </>
           ) : (
@@ -116,12 +118,12 @@ function List({ list }: { list: ListDetail }) {
                   )
                 }
               >
-                Copy it
+                Copy list
               </Button>
               <Popconfirm
-                title="Remove this list?"
+                title="Delete this list?"
                 description="Its species stay in the library."
-                okText="Remove it"
+                okText="Delete list"
                 cancelText="Cancel"
                 onConfirm={() =>
                   remove.mutate(
@@ -130,16 +132,18 @@ function List({ list }: { list: ListDetail }) {
                   )
                 }
               >
-                <Button>Remove it</Button>
+                <Button>Delete list</Button>
               </Popconfirm>
-              <Button type="primary" onClick={() => setEdit(editOf(list))}>
-                Edit list
+              <Button onClick={() => setEdit(editOf(list))}>Edit list</Button>
+              <Button type="primary" onClick={() => setMaking(true)}>
+                Create quiz
               </Button>
             </>
           )
         }
       />
       <ProblemNote error={change.error ?? copy.error ?? remove.error} />
+      {making ? <NewQuiz list={list.id} onClose={() => setMaking(false)} /> : null}
       <DataTable<ListMember>
         label="Species of the list"
         file={list.name}
@@ -193,9 +197,9 @@ function List({ list }: { list: ListDetail }) {
                 <Button
                   size="small"
                   onClick={() => set(dropMember(edit, m.id))}
-                  aria-label={`Take ${m.scientific} off the list`}
+                  aria-label={`Remove ${m.scientific} from the list`}
                 >
-                  Take off
+                  Remove
                 </Button>
               ) : m.own === 0 ? (
                 <span className="quiet">nothing yet</span>

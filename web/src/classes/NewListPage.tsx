@@ -5,7 +5,7 @@ import Input from 'antd/es/input';
 import type { PreviewLine, TaxonHeader } from '@hurrow/contract';
 import { problemOf, useWrite } from '../api/index.ts';
 import { useGo } from '../app/index.ts';
-import { PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { Latin, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { choiceKey, choiceOf, firstChoice, membersOf, wantsLook } from './choices.ts';
 import type { Choice } from './choices.ts';
 import './classes.css';
@@ -24,10 +24,23 @@ function Found({ line }: { line: PreviewLine }) {
   if (found.kind === 'new') {
     return found.under ? (
       <span className="quiet">
+        {found.real ? (
+          <>
+            <Latin name={found.real.scientific} />.{' '}
+          </>
+        ) : null}
         It will start with what is true of all <TaxonName taxon={found.under} common={false} />
       </span>
     ) : (
-      <span className="quiet">No genus or family is recognized.</span>
+      <span className="quiet">
+        {found.real ? (
+          <>
+            <Latin name={found.real.scientific} />, {found.real.family}. Nothing is recorded of its genus yet.
+          </>
+        ) : (
+          'No genus or family is recognized.'
+        )}
+      </span>
     );
   }
   if (found.kind === 'shared') return <span>borne by {found.taxa.length} taxa</span>;
@@ -64,8 +77,8 @@ function ChoicePicker({
           take as {plainName(t)}
         </option>
       ))}
-      <option value={chosen.kind === 'new' ? choiceKey(chosen) : `new/${line.name}`}>
-        add “{line.name}” as new
+      <option value={choiceKey(chosen.kind === 'new' ? chosen : firstNew(line))}>
+        add “{firstNew(line).name}” as new
       </option>
       <option value="leave_out">leave out</option>
     </select>
@@ -86,6 +99,12 @@ function ChoicePicker({
     </>
   );
 }
+
+/** What a line is added as where it is new. */
+const firstNew = (line: PreviewLine): Extract<Choice, { kind: 'new' }> => ({
+  kind: 'new',
+  name: (line.found.kind === 'new' ? line.found.real?.scientific : undefined) ?? line.name,
+});
 
 /** Paste names with weeks; see which the library knows, which are misspelled, which are new; make the list. */
 export function NewListPage() {

@@ -7,17 +7,27 @@ import type { Section } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { SamePerson } from './SamePerson.tsx';
+import { StudentFields } from './StudentFields.tsx';
 
 type Student = Section['students'][number];
 
-/** All that is kept of one student: written out as a file, or erased for good after their number is typed. */
-export function StudentMenu({ student, onClose }: { student: Student; onClose: () => void }) {
+/** One student: their number, name and class; all that is kept of them, written out as a file, or erased for good after their number is typed. */
+export function StudentMenu({
+  student,
+  section,
+  onClose,
+}: {
+  student: Student;
+  section: Section;
+  onClose: () => void;
+}) {
   const [typed, setTyped] = useState('');
   const erase = useWrite('studentErase');
   const params = { id: student.id };
   const name = `${student.code}${student.firstName ? ` ${student.firstName}` : ''}`;
   return (
     <Modal open title={`Student ${name}`} onCancel={onClose} footer={null}>
+      <StudentFields student={student} section={section} onClose={onClose} />
       <p>
         <a href={address('studentRecord', params)} download>
           Save all that is kept of {student.firstName ?? 'this student'}
@@ -26,8 +36,8 @@ export function StudentMenu({ student, onClose }: { student: Student; onClose: (
       <SamePerson student={student} />
       <h3>Erase for good</h3>
       <p>
-        Answers, grades, looks and the place in every section are erased, in the answers log too. Nobody can
-        bring them back; an older backup that is restored erases them again.
+        This erases answers, grades and the place in every class, in the answers log too. Nobody can bring
+        them back. A backup that is restored erases them again.
       </p>
       <label className="field">
         <span>Type the number {student.code} to erase</span>

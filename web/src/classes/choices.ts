@@ -1,4 +1,5 @@
 import type { ListBody, PreviewLine } from '@hurrow/contract';
+import type { RealTree } from '@hurrow/core/names';
 
 /** What is done with one pasted line: a taxon, a new draft under this name, or nothing. */
 export type Choice =
@@ -16,7 +17,7 @@ export function firstChoice(line: PreviewLine): Choice {
     case 'shared':
       return { kind: 'undecided' };
     case 'new':
-      return { kind: 'new', name: line.name };
+      return { kind: 'new', name: line.found.real?.scientific ?? line.name };
   }
 }
 
@@ -33,6 +34,15 @@ export function choiceOf(key: string): Choice {
 /** Whether a person should look at a line before the list is made. */
 export const wantsLook = (line: PreviewLine): boolean => line.found.kind !== 'known';
 
+const LATIN = /^[A-Z][a-z-]+ (?:[x×] )?[a-z-]+/;
+
+/** The English name of a new species: what was pasted where a scientific name was given for it, else its usual one. */
+function commonOf(pasted: string, name: string, real: RealTree | null): string | null {
+  const isSame = real !== null && real.scientific === name;
+  if (LATIN.test(pasted)) return isSame ? real.common : null;
+  return LATIN.test(name) ? pasted : null;
+}
+
 /** The list to be made; a line left out is passed over. */
 export function membersOf(
   lines: readonly PreviewLine[],
@@ -43,8 +53,10 @@ export function membersOf(
     const rest = { week: l.week, label: l.label };
     if (c.kind === 'taxon') return [{ taxon: c.taxon, ...rest }];
     if (c.kind !== 'new') return [];
-    const { common, family, synonyms, olderFamilies } = l;
-    const under = l.found.kind === 'new' ? (l.found.under?.id ?? null) : null;
-    return [{ newName: c.name, common, family, synonyms, olderFamilies, under, ...rest }];
+    const { synonyms, olderFamilies } = l;
+    const { under = null, real = null } = l.found.kind === 'new' ? l.found : {};
+    const family = l.family ?? real?.family ?? null;
+    const common = l.common ?? commonOf(l.name, c.name, real);
+    return [{ newName: c.name, common, family, synonyms, olderFamilies, under: under?.id ?? null, ...rest }];
   });
 }

@@ -27,7 +27,7 @@ const line = (n: number, found: PreviewLine['found'], name = 'x'): PreviewLine =
 describe('what becomes of pasted lines', () => {
   const known = line(1, { kind: 'known', taxon: fir, by: 'Abies grandis' });
   const shared = line(2, { kind: 'shared', taxa: [fir], by: 'white fir' });
-  const fresh = line(3, { kind: 'new', under: null }, 'Quercus a/b');
+  const fresh = line(3, { kind: 'new', under: null, real: null }, 'Quercus a/b');
 
   test('known ones are taken, shared ones wait, new ones become drafts', () => {
     expect([known, shared, fresh].map((l) => firstChoice(l).kind)).toEqual(['taxon', 'undecided', 'new']);

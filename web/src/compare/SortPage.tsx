@@ -10,6 +10,7 @@ import { Nothing, TaxonName } from '../parts/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { MemberNames } from './MemberNames.tsx';
 import type { Compared } from './useCompared.ts';
+import { useUsualAudience } from './keyOptions.ts';
 
 const ENOUGH = 3;
 const STEPS = 6;
@@ -187,7 +188,9 @@ function Sorting({ compared: c, audience }: { compared: Compared; audience: Audi
 
 /** A sorting exercise for beginners: the answer, its cards, and what learners made of them. */
 export function SortPage() {
-  const [audience, setAudience] = useState<Audience>('young');
+  const usual = useUsualAudience();
+  const [chosen, setAudience] = useState<Audience | null>(null);
+  const audience = chosen ?? usual;
   return (
     <CompareRoom
       title="Sorting"

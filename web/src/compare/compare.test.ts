@@ -94,7 +94,7 @@ describe('words', () => {
     expect(card && needsWords(card)).toContain('in the hand');
     expect(whenWords([])).toContain('never');
     expect(whenWords([{ from: '2026-01-01', to: '2026-12-31' }])).toBe('all year');
-    expect(whenWords([{ from: '2026-05-10', to: '2026-09-25' }])).toBe('10 May – 25 Sep');
+    expect(whenWords([{ from: '2026-05-10', to: '2026-09-25' }])).toBe('May 10 – Sep 25');
   });
 
   test('why a pair comes to what it does', () => {
@@ -118,7 +118,7 @@ describe('words', () => {
     expect(changeWords({ kind: 'distance', to: 'hand' }, july)).toBe('Take it in the hand');
     expect(changeWords({ kind: 'dry' }, july)).toBe('Wait until it is dry');
     expect(changeWords({ kind: 'date', days: -7 }, { ...july, date: '2026-06-24' })).toBe(
-      'Move to 24 Jun (7 days earlier)',
+      'Move to Jun 24 (7 days earlier)',
     );
   });
 });

@@ -2,6 +2,10 @@ import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { AUDIENCES } from '@hurrow/core/keys';
 import type { Audience, KeyOptions } from '@hurrow/core/keys';
+import { useClassAtHand } from '../app/index.ts';
+
+/** The audience of the class at hand. */
+export const useUsualAudience = (): Audience => useClassAtHand().section?.level ?? 'general';
 
 /** What a key is asked for, kept in the address so that the printed one is the same. */
 export function useKeyOptions(): {
@@ -9,18 +13,19 @@ export function useKeyOptions(): {
   readonly set: (part: Partial<Record<'for' | 'first' | 'without' | 'leads', string | null>>) => void;
 } {
   const [search, setSearch] = useSearchParams();
+  const usual = useUsualAudience();
   const audience = search.get('for');
   const first = search.get('first');
   const without = search.get('without');
   const leads = search.get('leads');
   const options = useMemo(
     (): KeyOptions => ({
-      audience: AUDIENCES.find((a): a is Audience => a === audience) ?? 'general',
+      audience: AUDIENCES.find((a): a is Audience => a === audience) ?? usual,
       first,
       forbidden: new Set((without ?? '').split(',').filter((c) => c !== '')),
       leads: leads === '2' || leads === '3' ? Number(leads) : 4,
     }),
-    [audience, first, without, leads],
+    [audience, first, without, leads, usual],
   );
   return {
     options,

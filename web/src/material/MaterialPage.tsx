@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
+import Checkbox from 'antd/es/checkbox';
 import { valueWords, characterWords } from '@hurrow/core/characters';
 import { DISTANCE_WORDS } from '@hurrow/contract';
 import type { TreeRow } from '@hurrow/contract';
@@ -59,6 +60,7 @@ export function MaterialPage() {
   const challenges = useRead('challenges');
   const mayTeach = useMayTeach();
   const [adding, setAdding] = useState(false);
+  const [retired, setRetired] = useState(false);
   const [editing, setEditing] = useState<TreeRow | null>(null);
   return (
     <>
@@ -95,7 +97,14 @@ export function MaterialPage() {
           <DataTable<TreeRow>
             label="Trees"
             file="trees"
-            rows={rows}
+            rows={rows.filter((t) => retired || !t.retired)}
+            tools={
+              rows.some((t) => t.retired) ? (
+                <Checkbox checked={retired} onChange={(e) => setRetired(e.target.checked)}>
+                  Show retired trees
+                </Checkbox>
+              ) : null
+            }
             rowKey={(t) => t.id}
             expanded={(t) => <Details tree={t} />}
             plain={(t) => ({
@@ -110,11 +119,22 @@ export function MaterialPage() {
             })}
             empty={
               <Nothing title="No tree is tagged yet">
-                Tag the trees your class can walk to; a quiz takes its stations from them.
+                Tag the trees your class can walk to. You choose the stations of a quiz among them.
               </Nothing>
             }
             columns={[
-              { title: 'Tag', dataIndex: 'tag', width: 80, className: 'number', sorter: by((t) => t.tag) },
+              {
+                title: 'Tag',
+                width: 80,
+                className: 'number',
+                sorter: by((t) => t.tag),
+                render: (_, t) => (
+                  <>
+                    {t.tag}
+                    {t.retired ? <span className="tag">retired</span> : null}
+                  </>
+                ),
+              },
               {
                 title: 'Species',
                 sorter: by((t) => t.taxon.scientific),

@@ -1,3 +1,4 @@
+import Checkbox from 'antd/es/checkbox';
 import Form from 'antd/es/form';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
@@ -99,6 +100,9 @@ export function TreeEditor({
             </Form.Item>
             <Form.Item label="How to get there" name="access">
               <Input maxLength={400} />
+            </Form.Item>
+            <Form.Item name="retired" valuePropName="checked">
+              <Checkbox>Retired: no longer offered for quizzes. Past quizzes keep it.</Checkbox>
             </Form.Item>
           </>
         ) : null}

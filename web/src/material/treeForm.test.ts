@@ -31,6 +31,7 @@ describe('the form of a tree', () => {
       condition: null,
       hazards: ['road'],
       access: 'Gate 3',
+      retired: false,
       reach: expect.objectContaining({ leaf: 'out', bark: 'trunk', twig: 'hand', wood: 'out' }),
     });
   });

@@ -12,6 +12,7 @@ export interface TreeEntered {
   readonly hazards?: readonly Hazard[];
   readonly condition?: string | null;
   readonly access?: string | null;
+  readonly retired?: boolean;
 }
 
 /** Wood is reached on no standing tree, so nobody is asked about it. */
@@ -27,6 +28,7 @@ export const enteredOf = (tree: TreeRow): TreeEntered => ({
   hazards: HAZARDS.filter((h) => tree.hazards.includes(h)),
   condition: tree.condition,
   access: tree.access,
+  retired: tree.retired,
 });
 
 /**
@@ -63,4 +65,5 @@ export const changeOf = (e: TreeEntered, tree: TreeRow): TreeChange => ({
   hazards: e.hazards ?? [],
   access: text(e.access),
   reach: reachOf(e.out, tree.reach),
+  retired: e.retired ?? false,
 });

@@ -2,6 +2,7 @@ import { useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
 import type { MixUpRow, MixUps, PairState, Section, TruthRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
+import { useClassAtHand } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { Evidence } from './Evidence.tsx';
 import './mixups.css';
@@ -234,11 +235,12 @@ function SectionMixUps({ section }: { section: Section }) {
 /** Which species are named for which, how often, by whom; every number opens what it counts. */
 export function MixUpsPage() {
   const sections = useRead('sections');
+  const atHand = useClassAtHand().section;
   const [search, setSearch] = useSearchParams();
   return (
     <Loaded query={sections}>
       {(rows) => {
-        const section = rows.find((s) => s.id === search.get('section')) ?? rows[0];
+        const section = rows.find((s) => s.id === search.get('section')) ?? atHand ?? rows[0];
         return (
           <>
             <PageHead

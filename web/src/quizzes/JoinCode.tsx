@@ -6,7 +6,7 @@ import { ProblemNote } from '../parts/index.ts';
 
 const LOCAL = /^(localhost|127\.|\[::1\])/;
 
-/** The code students join with. It is not kept on the server, so that a later look makes a new one. */
+/** The code students join with, shown as long as the sitting is open. */
 export function JoinCode({
   sitting,
   code,
@@ -45,7 +45,7 @@ export function JoinCode({
             {code}
           </output>
         ) : (
-          <div>The code was shown when it was made. Replace it to see a new one.</div>
+          <div>The code is no longer shown, because the sitting is closed. Replace it to see a new one.</div>
         )}
       </div>
       <div>
@@ -65,7 +65,7 @@ export function JoinCode({
           loading={renew.isPending}
           onClick={() => renew.mutate({ params: { id: sitting } }, { onSuccess: (r) => onCode(r.code) })}
         >
-          Make a new code
+          Replace code
         </Button>
         <span className="quiet"> The old code stops working.</span>
         <ProblemNote error={renew.error} />

@@ -8,7 +8,7 @@ import type { KeyChange, SittingDetail, SittingKey } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach, useView, useVocabulary } from '../app/index.ts';
 import { DataTable, ProblemNote } from '../parts/index.ts';
-import { changeWords, effectWords, holdsWords, keyWords, momentOn } from './keyWords.ts';
+import { changeWords, effectLines, effectWords, holdsWords, keyWords, momentOn } from './keyWords.ts';
 
 const FEWEST_LETTERS = 3;
 const HOUR = new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit' });
@@ -18,6 +18,19 @@ const TIME = new Intl.DateTimeFormat('en-US', {
   hour: 'numeric',
   minute: '2-digit',
 });
+
+/** Who gains and who loses, before anything changes. */
+function Effect({ effect }: { effect: SittingKey['effect'] }) {
+  const lines = effect ? effectLines(effect) : [];
+  if (lines.length === 0) return null;
+  return (
+    <ul className="effect-lines number" aria-label="Who gains and who loses">
+      {lines.map((l) => (
+        <li key={l}>{l}</li>
+      ))}
+    </ul>
+  );
+}
 
 /** Asks why, before everything that has changed goes into a new revision. */
 function Revise({
@@ -57,6 +70,7 @@ function Revise({
           ? 'Students keep seeing the results you returned until you grade again and return new ones.'
           : 'Grades change when you grade again.'}
       </p>
+      <Effect effect={sittingKey.effect} />
       <label htmlFor="revise-why">Why</label>
       <Input id="revise-why" autoFocus maxLength={400} value={why} onChange={(e) => setWhy(e.target.value)} />
       <label htmlFor="revise-from">Only for students who came to the station from this time on</label>

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
@@ -7,7 +8,7 @@ import type { QuizDetail } from '@hurrow/contract';
 import { HANDLINGS } from '@hurrow/core/conditions';
 import type { Handling } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
-import { HANDLING_LABELS, useGo, useView } from '../app/index.ts';
+import { HANDLING_LABELS, useClassAtHand, useGo, useView } from '../app/index.ts';
 import { Nothing, ProblemNote } from '../parts/index.ts';
 
 /** A quiz run for one section on one date, with what students may do there. */
@@ -16,12 +17,16 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
   const { conditions } = useView();
   const go = useGo();
   const create = useWrite('sittingCreate');
-  const fitting = (sections.data ?? []).filter((s) => s.list === quiz.list);
+  const fitting = (sections.data ?? []).filter((s) => s.list === quiz.list && !s.archived);
+  const atHand = useClassAtHand().section?.id;
   const [section, setSection] = useState<string | undefined>(undefined);
   const [on, setOn] = useState(conditions.date);
   const [handling, setHandling] = useState<readonly Handling[]>(['look', 'lens', 'touch']);
   const [makeUp, setMakeUp] = useState(false);
-  const chosen = section ?? (fitting.length === 1 ? fitting[0]?.id : undefined);
+  const chosen =
+    section ??
+    fitting.find((s) => s.id === atHand)?.id ??
+    (fitting.length === 1 ? fitting[0]?.id : undefined);
   const make = (): void => {
     if (chosen === undefined) return;
     create.mutate(
@@ -32,8 +37,8 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
   return (
     <Modal
       open
-      title="New sitting"
-      okText="Create sitting"
+      title="Schedule sitting"
+      okText="Schedule sitting"
       onCancel={onClose}
       onOk={make}
       okButtonProps={{ disabled: !chosen }}
@@ -41,12 +46,22 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
     >
       {sections.data && fitting.length === 0 ? (
         <Nothing title="No class uses this list yet">
-          Create a class with {quiz.listName} under Classes.
+          <Button
+            type="primary"
+            onClick={() =>
+              go(
+                `/classes/sections/new?list=${quiz.list}&then=${encodeURIComponent(`/quizzes/${quiz.id}?schedule=1`)}`,
+              )
+            }
+          >
+            Create class
+          </Button>{' '}
+          It starts with {quiz.listName}. Then you come back here.
         </Nothing>
       ) : (
         <div className="stack">
           <div className="field">
-            <label htmlFor="sitting-section">Section</label>
+            <label htmlFor="sitting-section">Class</label>
             <Select
               id="sitting-section"
               {...(chosen ? { value: chosen } : {})}

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { useParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
 import Popconfirm from 'antd/es/popconfirm';
 import type { QuizDetail, Station } from '@hurrow/contract';
@@ -7,7 +7,9 @@ import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach, useView, useVocabulary } from '../app/index.ts';
 import { Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { Finding } from './Finding.tsx';
+import { AddStations } from './AddStations.tsx';
 import { NewSitting } from './NewSitting.tsx';
+import { QuizEditor } from './QuizEditor.tsx';
 import { StationEditor } from './StationEditor.tsx';
 import { useStationChecks } from './stationCheck.ts';
 import type { StationFinding } from '../workers/index.ts';
@@ -92,7 +94,20 @@ function Quiz({ quiz }: { quiz: QuizDetail }) {
   const { conditions } = useView();
   const mayTeach = useMayTeach();
   const [editing, setEditing] = useState<Station | 'new' | null>(null);
-  const [sitting, setSitting] = useState(false);
+  const [search, setSearch] = useSearchParams();
+  const [sitting, setSitting] = useState(search.get('schedule') !== null);
+  const [editingQuiz, setEditingQuiz] = useState(false);
+  const [adding, setAdding] = useState(search.get('add') !== null);
+  const close = (key: string): void => {
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        next.delete(key);
+        return next;
+      },
+      { replace: true },
+    );
+  };
   const checks = useStationChecks(
     quiz.list,
     useMemo(
@@ -106,13 +121,19 @@ function Quiz({ quiz }: { quiz: QuizDetail }) {
       <PageHead
         title={quiz.name}
         name={quiz.name}
-        about={`${quiz.listName} · ${quiz.stations.length} stations · ${points} points${quiz.locked ? ' · key locked, so its stations no longer change' : ''}`}
+        about={`${quiz.listName} · ${quiz.stations.length} stations · ${points} points${quiz.locked ? ' · the key of a sitting is locked, so stations no longer change' : ''}`}
         actions={
           mayTeach ? (
             <>
-              {quiz.locked ? null : <Button onClick={() => setEditing('new')}>Add a station</Button>}
+              <Button onClick={() => setEditingQuiz(true)}>Edit quiz</Button>
+              {quiz.locked ? null : (
+                <>
+                  <Button onClick={() => setEditing('new')}>Add station</Button>
+                  <Button onClick={() => setAdding(true)}>Add stations</Button>
+                </>
+              )}
               <Button type="primary" disabled={quiz.stations.length === 0} onClick={() => setSitting(true)}>
-                New sitting
+                Schedule sitting
               </Button>
             </>
           ) : null
@@ -126,7 +147,8 @@ function Quiz({ quiz }: { quiz: QuizDetail }) {
       ) : null}
       {quiz.stations.length === 0 ? (
         <Nothing title="No station yet">
-          Add stations from your tagged trees; what each asks is chosen with it.
+          {mayTeach ? <Button onClick={() => setAdding(true)}>Add stations</Button> : null} Choose many trees
+          at once. They all ask the same, and you can change each one.
         </Nothing>
       ) : (
         <section className="panel" aria-label="Stations">
@@ -153,7 +175,25 @@ function Quiz({ quiz }: { quiz: QuizDetail }) {
           onClose={() => setEditing(null)}
         />
       ) : null}
-      {sitting ? <NewSitting quiz={quiz} onClose={() => setSitting(false)} /> : null}
+      {sitting ? (
+        <NewSitting
+          quiz={quiz}
+          onClose={() => {
+            setSitting(false);
+            close('schedule');
+          }}
+        />
+      ) : null}
+      {editingQuiz ? <QuizEditor quiz={quiz} onClose={() => setEditingQuiz(false)} /> : null}
+      {adding ? (
+        <AddStations
+          quiz={quiz}
+          onClose={() => {
+            setAdding(false);
+            close('add');
+          }}
+        />
+      ) : null}
     </>
   );
 }

@@ -1,14 +1,15 @@
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import Button from 'antd/es/button';
+import Popconfirm from 'antd/es/popconfirm';
 import Select from 'antd/es/select';
-import { MATERIALS, DISTANCES } from '@hurrow/core/conditions';
+import { MATERIALS, DISTANCES, showDate } from '@hurrow/core/conditions';
 import type { Distance, Material } from '@hurrow/core/conditions';
 import type { Setting } from '@hurrow/core/stations';
 import type { SittingDetail, SittingStation, SittingStep } from '@hurrow/contract';
 import { DISTANCE_WORDS } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { HANDLING_LABELS, MATERIAL_LABELS, useGo, useMayTeach } from '../app/index.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS, useGo, useMayTeach, useSession } from '../app/index.ts';
 import { AppLink, Loaded, PageHead, ProblemNote, TaxonName, pressState } from '../parts/index.ts';
 import { DevicesPanel } from './DevicesPanel.tsx';
 import { DisputesPanel } from './DisputesPanel.tsx';
@@ -135,6 +136,9 @@ function People({ sitting }: { sitting: SittingDetail }) {
 function Sitting({ sitting }: { sitting: SittingDetail }) {
   const go = useGo();
   const [code, setCode] = useState<string | null>(null);
+  const mayTeach = useMayTeach();
+  const { today } = useSession();
+  const remove = useWrite('sittingRemove');
   const state = useWrite('sittingState');
   const grade = useWrite('gradingRun');
   const checks = useStationChecks(
@@ -161,7 +165,7 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
         name={sitting.quizName}
         about={
           <>
-            {sitting.on} · <span className="tag">{STATE_WORDS[sitting.state]}</span> ·{' '}
+            {showDate(sitting.on, today)} · <span className="tag">{STATE_WORDS[sitting.state]}</span> ·{' '}
             {sitting.handling.map((h) => HANDLING_LABELS[h]).join(', ')}
             {sitting.wet ? ' · wet' : ''}
             {sitting.makeUp ? ' · make-up' : ''} · <AppLink to={`/quizzes/${sitting.quiz}`}>the quiz</AppLink>
@@ -175,6 +179,33 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
             <Button href={`/print/sittings/${sitting.id}/answer-sheets`} target="_blank">
               Print answer sheets
             </Button>
+            {sitting.state === 'draft' && mayTeach ? (
+              <Popconfirm
+                title="Delete this draft?"
+                description="The quiz and its stations stay."
+                okText="Delete draft"
+                cancelText="Cancel"
+                onConfirm={() =>
+                  remove.mutate(
+                    { params: { id: sitting.id }, version: sitting.version },
+                    { onSuccess: () => go(`/quizzes/${sitting.quiz}`) },
+                  )
+                }
+              >
+                <Button loading={remove.isPending}>Delete draft</Button>
+              </Popconfirm>
+            ) : null}
+            {(sitting.state === 'locked' || sitting.state === 'open') && sitting.joined === 0 ? (
+              <Popconfirm
+                title="Go back to a draft?"
+                description="The key is unlocked and the join code stops working. Nobody has joined yet."
+                okText="Back to draft"
+                cancelText="Cancel"
+                onConfirm={() => to('draft')}
+              >
+                <Button {...press('draft')}>Back to draft</Button>
+              </Popconfirm>
+            ) : null}
             {sitting.state === 'draft' ? (
               <Button {...press('locked')} onClick={() => to('locked')}>
                 Lock key
@@ -208,9 +239,14 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
           </>
         }
       />
-      <ProblemNote error={state.error ?? grade.error} />
+      <ProblemNote error={state.error ?? grade.error ?? remove.error} />
       {sitting.state === 'open' || sitting.state === 'returned' ? (
-        <JoinCode sitting={sitting.id} code={code} onCode={setCode} given={sitting.state === 'returned'} />
+        <JoinCode
+          sitting={sitting.id}
+          code={sitting.code ?? code}
+          onCode={setCode}
+          given={sitting.state === 'returned'}
+        />
       ) : null}
       {sitting.state === 'draft' ? (
         <DraftSetting sitting={sitting} />

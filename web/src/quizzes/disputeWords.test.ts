@@ -96,13 +96,13 @@ describe('the key of a sitting', () => {
 
   test.each([
     [null, 'No grade depends on it yet.'],
-    [{ answers: 0, students: 0, gained: 0, lost: 0 }, 'No grade changes.'],
+    [{ answers: 0, students: 0, gained: 0, lost: 0, byStudent: [] }, 'No grade changes.'],
     [
-      { answers: 1, students: 1, gained: 0, lost: 2 },
+      { answers: 1, students: 1, gained: 0, lost: 2, byStudent: [] },
       '1 answer of 1 student gets another grade: 2 points lost.',
     ],
     [
-      { answers: 5, students: 3, gained: 1, lost: 2.5 },
+      { answers: 5, students: 3, gained: 1, lost: 2.5, byStudent: [] },
       '5 answers of 3 students get another grade: 1 point gained, 2.5 points lost.',
     ],
   ])('its effect: %j', (effect, words) => {

@@ -37,6 +37,13 @@ export function effectWords(effect: KeyEffect | null): string {
   return `${answers} of ${students} ${effect.answers === 1 ? 'gets' : 'get'} another grade: ${parts.join(', ')}.`;
 }
 
+/** Who gains or loses how much, the largest change first. */
+export const effectLines = (effect: KeyEffect): readonly string[] =>
+  effect.byStudent.map(
+    (s) =>
+      `${s.code}${s.firstName ? ` ${s.firstName}` : ''} ${s.by > 0 ? 'gains' : 'loses'} ${points(Math.abs(s.by))}`,
+  );
+
 /**
  * The moment of a time of day on the day of a sitting, where this browser is.
  * @param on ISO date. @param time as `14:05`. @returns ISO.

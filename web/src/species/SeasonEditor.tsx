@@ -90,7 +90,7 @@ export function SeasonEditor({
         </div>
         <div className="field-row">
           <label className="field">
-            <span>From (20 May)</span>
+            <span>From (May 20)</span>
             <Input
               value={from}
               status={from !== '' && start === null ? 'error' : ''}
@@ -98,7 +98,7 @@ export function SeasonEditor({
             />
           </label>
           <label className="field">
-            <span>To (10 Jun)</span>
+            <span>To (Jun 10)</span>
             <Input
               value={to}
               status={to !== '' && end === null ? 'error' : ''}

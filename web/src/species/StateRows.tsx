@@ -37,10 +37,7 @@ export function StateRows({
   const [typed, setTyped] = useState('');
   const add = (): void => {
     if (typed.trim() === '') return;
-    onChange([
-      ...states,
-      { state: stateTyped(character, typed), freq: states.length === 0 ? 'usual' : 'sometimes' },
-    ]);
+    onChange([...states, { state: stateTyped(character, typed), freq: 'usual' }]);
     setTyped('');
   };
   const list = `states-${character.id}`;

@@ -41,17 +41,13 @@ export function offers(character: Character, entry: Entry): readonly State[] {
   return [...begins, ...within];
 }
 
-/** Picks a state: usual where it is the first, sometimes behind others; ruled out where *not* was typed before it. */
+/** Picks a state as usual, ruled out where *not* was typed before it; how often is said only on purpose. */
 export const pick = (entry: Entry, state: string): Entry => ({
   tokens: [
     ...entry.tokens,
     {
       state,
-      freq: readNot(entry.typed).isRuledOut
-        ? 'never'
-        : entry.tokens.some((t) => t.freq === 'usual')
-          ? 'sometimes'
-          : 'usual',
+      freq: readNot(entry.typed).isRuledOut ? 'never' : 'usual',
     },
   ],
   typed: '',

@@ -11,7 +11,7 @@ export const WINDOW_WORDS: Readonly<Record<WindowKind, string>> = {
   leaf_fall: 'leaves fall',
 };
 
-/** A window in words: `12 May – 3 Jun`, or all year. */
+/** A window in words: `May 12 – Jun 3`, or all year. */
 export const windowWords = (w: Pick<SeasonWindow, 'start' | 'end'>): string =>
   w.start === 1 && w.end >= 364 ? 'all year' : `${showDay(w.start)} – ${showDay(w.end)}`;
 

@@ -84,7 +84,7 @@ describe('a profile read under conditions', () => {
     expect(line('2026-07-01', 'needle.bands')?.seen.seen).toBe('yes');
     expect(line('2027-01-15', 'needle.bands')?.seen).toEqual({
       seen: 'no',
-      reason: 'no leaves between 12 Nov and 15 Apr',
+      reason: 'no leaves between Nov 12 and Apr 15',
     });
     expect(line('2027-01-15', 'bark.texture')?.seen.seen).toBe('yes');
   });

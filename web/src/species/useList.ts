@@ -1,8 +1,9 @@
 import { useSearchParams } from 'react-router';
 import type { ListSummary } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
+import { useClassAtHand } from '../app/index.ts';
 
-/** The list a room of the species place looks at: the one in the address, else that of the first section, else the first. */
+/** The list a room looks at: the one in the address, else that of the class at hand, else the first. */
 export function useChosenList(): {
   readonly lists: readonly ListSummary[] | undefined;
   readonly list: ListSummary | null;
@@ -10,7 +11,7 @@ export function useChosenList(): {
 } {
   const [search, setSearch] = useSearchParams();
   const lists = useRead('lists').data;
-  const taught = useRead('sections').data?.[0]?.list;
+  const taught = useClassAtHand().section?.list;
   const wanted = search.get('list') ?? taught;
   return {
     lists,

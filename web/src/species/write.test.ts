@@ -35,9 +35,9 @@ describe('a line of the editor, from the keyboard', () => {
     expect(offers(margin, { ...EMPTY, typed: 'no such state' })).toEqual([]);
   });
 
-  test('one key says how often, as cells write it; the first is usual, those behind it sometimes', () => {
-    expect(cellOf(arrangement, typed(EMPTY, 'opp', 'Enter', 'alt', 'Enter'))).toBe('opposite | alternate?');
-    expect(cellOf(arrangement, typed(EMPTY, 'opp', 'Enter', 'alt', 'Enter', '?'))).toBe(
+  test('one key says how often, as cells write it; every state is usual until somebody says otherwise', () => {
+    expect(cellOf(arrangement, typed(EMPTY, 'opp', 'Enter', 'alt', 'Enter'))).toBe('opposite | alternate');
+    expect(cellOf(arrangement, typed(EMPTY, 'opp', 'Enter', 'alt', 'Enter', '?', '?'))).toBe(
       'opposite | alternate??',
     );
     expect(cellOf(arrangement, typed(EMPTY, 'opp', 'Enter', '?'))).toBe('opposite?');

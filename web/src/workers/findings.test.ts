@@ -58,6 +58,7 @@ const station = (taxon: string, part: Partial<Station['tree']> = {}): Station =>
     hazards: [],
     access: null,
     cautions: [],
+    retired: false,
     reach: { leaf: 'hand', twig: 'hand', form: 'hand', bark: 'hand' },
     certified: {},
     version: 1,

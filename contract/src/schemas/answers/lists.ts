@@ -1,3 +1,4 @@
+import type { RealTree } from '@hurrow/core/names';
 import type {
   LibraryTable,
   ListDetail,
@@ -93,6 +94,7 @@ export const previewLineSchema = record<PreviewLine>({
     record<Extract<PreviewLine['found'], { readonly under: unknown }>>({
       kind: oneOf(['new']),
       under: nullOr(taxonHeaderSchema),
+      real: nullOr(record<RealTree>({ scientific: text, common: nullOr(text), family: text })),
     }),
   ),
 });

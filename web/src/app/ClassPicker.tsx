@@ -1,0 +1,23 @@
+import Select from 'antd/es/select';
+import { useClassAtHand } from './classAtHand.ts';
+
+/** Chooses the class that every page opens on. */
+export function ClassPicker() {
+  const { section, sections, choose } = useClassAtHand();
+  if (!section || sections.length === 0) return null;
+  return (
+    <div className="class-picker">
+      <span className="class-label" id="class-at-hand">
+        Class
+      </span>
+      <Select
+        size="small"
+        aria-labelledby="class-at-hand"
+        value={section.id}
+        popupMatchSelectWidth={false}
+        options={sections.map((s) => ({ value: s.id, label: s.name }))}
+        onChange={choose}
+      />
+    </div>
+  );
+}

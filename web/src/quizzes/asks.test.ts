@@ -1,0 +1,25 @@
+import { expect, test } from '@jest/globals';
+import type { AskBody } from '@hurrow/contract';
+import { addAsk, asksFrom } from './asks.ts';
+
+const common: AskBody = { kind: 'common', character: null, points: 2 };
+const sure: AskBody = { kind: 'sureness', character: null, points: 0 };
+const call: AskBody = { kind: 'call', character: 'leaf.kind', points: 1 };
+
+test('a question goes where it belongs, whatever was added first', () => {
+  expect(addAsk(addAsk([sure], common), call)).toEqual([call, common, sure]);
+  const genus: AskBody = { kind: 'genus', character: null, points: 1 };
+  expect(addAsk([common, sure], genus)).toEqual([common, genus, sure]);
+});
+
+test.each([
+  [JSON.stringify([call, common]), [call, common]],
+  [null, [common, sure]],
+  ['[]', [common, sure]],
+  ['not json', [common, sure]],
+  [JSON.stringify([{ kind: 'call', character: null, points: 1 }]), [common, sure]],
+  [JSON.stringify([{ kind: 'shouting', points: 1 }]), [common, sure]],
+  [JSON.stringify({ kind: 'common', points: 1 }), [common, sure]],
+])('what was asked last is read from %j', (kept, asks) => {
+  expect(asksFrom(kept)).toEqual(asks);
+});

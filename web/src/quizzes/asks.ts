@@ -1,0 +1,52 @@
+import type { AskBody, AskKind } from '@hurrow/contract';
+
+/** What a station asks unless something else was asked last. */
+const USUAL: readonly AskBody[] = [
+  { kind: 'common', character: null, points: 2 },
+  { kind: 'sureness', character: null, points: 0 },
+];
+const KEPT_AS = 'hurrow.asks';
+const KINDS: readonly AskKind[] = ['call', 'common', 'scientific', 'either', 'genus', 'family', 'sureness'];
+
+const rank = (a: AskBody): number => (a.kind === 'call' ? 0 : a.kind === 'sureness' ? 2 : 1);
+
+/** Adds a question where it belongs: character questions before names, how sure last. */
+export const addAsk = (asks: readonly AskBody[], ask: AskBody): readonly AskBody[] =>
+  [...asks, ask].sort((a, b) => rank(a) - rank(b));
+
+const isAsk = (a: unknown): a is AskBody => {
+  if (typeof a !== 'object' || a === null) return false;
+  const { kind, character, points } = a as Record<string, unknown>;
+  return (
+    KINDS.some((k) => k === kind) &&
+    typeof points === 'number' &&
+    (kind === 'call' ? typeof character === 'string' : character === null || character === undefined)
+  );
+};
+
+/** Reads what was asked last; anything else than questions counts as nothing. */
+export function asksFrom(text: string | null): readonly AskBody[] {
+  try {
+    const kept: unknown = JSON.parse(text ?? '[]');
+    return Array.isArray(kept) && kept.length > 0 && kept.every(isAsk) ? kept : USUAL;
+  } catch {
+    return USUAL;
+  }
+}
+
+/** What was asked at the last station that was set, in this browser. */
+export function lastAsks(): readonly AskBody[] {
+  try {
+    return asksFrom(localStorage.getItem(KEPT_AS));
+  } catch {
+    return USUAL;
+  }
+}
+
+export function rememberAsks(asks: readonly AskBody[]): void {
+  try {
+    localStorage.setItem(KEPT_AS, JSON.stringify(asks));
+  } catch {
+    // A browser that keeps nothing asks the usual again.
+  }
+}
