@@ -2,6 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { globSync } from 'tinyglobby';
+import readability from 'text-readability';
 import ts from 'typescript';
 import { ROOT } from './run.mjs';
 
@@ -31,11 +32,14 @@ const SCREENS = /^(web|server|contract)\//;
 /** Data whose keys keep the ids they were first given; what is said stands behind them. */
 const BLOCK = /^\s*(?:prose|caution|pair|say)[^:]*:(.*)$/;
 const MEANING = /^\s*[a-z0-9-]+: ([A-Z].*)$/;
+const CLAUSE = /^\s*[\w. -]+ = (.*)$/;
 
 /** What of a text is said to people: of blocks of data their sentences, of lists of states the terms behind an old id. */
 function said(text) {
   if (!text.includes('\n')) return text.replace(/[a-z -]+=(?=[a-z])/g, '');
-  const lines = text.split('\n').flatMap((l) => BLOCK.exec(l)?.[1] ?? MEANING.exec(l)?.[1] ?? []);
+  const lines = text
+    .split('\n')
+    .flatMap((l) => BLOCK.exec(l)?.[1] ?? MEANING.exec(l)?.[1] ?? CLAUSE.exec(l)?.[1] ?? []);
   return lines.length > 0 ? lines.join('\n') : /[a-z_]+\.[a-z_]+\//.test(text) ? '' : text;
 }
 
@@ -61,6 +65,32 @@ function textsOf(file) {
   };
   visit(source);
   return found;
+}
+
+const MOST_GRADE = 9;
+const isSentence = (text) => /^[A-Z“].*[.?!]$/.test(text) && text.split(' ').length >= 4;
+
+/** @returns the school grade that sentences of each package read at, in one line, and the packages that are over grade 9. */
+export function readingLevels() {
+  const files = globSync('{core,contract,server,web}/src/**/*.{ts,tsx}', { cwd: ROOT });
+  const texts = new Map();
+  for (const f of files.filter((x) => !/\.test\.tsx?$|\.data\.ts$|\/testing\//.test(x))) {
+    const [folder] = f.split('/');
+    const said = textsOf(join(ROOT, f)).flatMap(({ text }) => {
+      const one = text.replace(/\s+/g, ' ').replace(/…/g, 'it ');
+      return isSentence(one) ? [one] : [];
+    });
+    texts.set(folder, [...(texts.get(folder) ?? []), ...said]);
+  }
+  const levels = [...texts].map(([folder, said]) => ({
+    folder,
+    sentences: said.length,
+    grade: readability.fleschKincaidGrade(said.join(' ')),
+  }));
+  return {
+    line: levels.map((l) => `${l.folder}: ${l.sentences} texts at grade ${l.grade.toFixed(1)}`).join(', '),
+    over: levels.filter((l) => l.grade > MOST_GRADE).map((l) => `${l.folder} reads at grade ${l.grade}`),
+  };
 }
 
 /** @returns every text that says a word kept out: file, line, the word and what to say. */

@@ -204,6 +204,7 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   walkSittings: WALK,
   walkAnswers: WALK,
   walkSubmit: WALK,
+  walkUnsubmit: WALK,
   walkResults: WALK,
   walkLeave: WALK,
 };

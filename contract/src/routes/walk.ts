@@ -33,6 +33,13 @@ export const WALK = {
     answer: shape<BatchReceipt>(),
   }),
   walkSubmit: route('POST', '/api/walk/submit', 'student', 'Hand in', { answer: shape<Empty>() }),
+  walkUnsubmit: route(
+    'DELETE',
+    '/api/walk/submit',
+    'student',
+    'Take handing in back while the quiz is open',
+    {},
+  ),
   walkResults: route('GET', '/api/walk/results', 'student', 'Grades and tells, once returned', {
     answer: shape<WalkResults>(),
   }),

@@ -230,7 +230,7 @@ describe('one pair, tell by tell', () => {
     const [first] = tellCards(three, two, vocabulary, july);
     expect(first?.character.id).toBe('needle.bundle_count');
     expect(first && tellSentence(first, ['Pinus ponderosa', 'Pinus contorta'], PLAIN)).toBe(
-      'needles in a bundle: 3 on Pinus ponderosa, 2 on Pinus contorta',
+      'Needles grow in bundles of 3 on Pinus ponderosa, 2 on Pinus contorta.',
     );
   });
 

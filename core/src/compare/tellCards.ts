@@ -1,4 +1,4 @@
-import { characterWords, onlyRulesOut, statePart, valuesWords } from '../characters/index.ts';
+import { contrastSentence } from '../characters/index.ts';
 import type { Character, Value, Vocabulary, Wording } from '../characters/index.ts';
 import { addDays, visible } from '../conditions/index.ts';
 import type { Conditions, Seen } from '../conditions/index.ts';
@@ -88,23 +88,9 @@ export function usableWhen(
   return spans;
 }
 
-/** A value as a noun phrase of a tell: “needles in threes”, “2–3 in”. */
-function shortWords(character: Character, value: Value, whole: string, wording: Wording): string {
-  if (value.kind !== 'states' || onlyRulesOut(value)) return whole;
-  const usual = value.states.filter((s) => s.freq === 'usual');
-  const rest = value.states.filter((s) => s.freq === 'sometimes' || s.freq === 'rare');
-  const join = (all: typeof value.states, by: string): string =>
-    all.map((s) => statePart(character, s.state, wording.words)).join(by);
-  const main = join(usual.length > 0 ? usual : rest, character.combine === 'together' ? ' and ' : ' or ');
-  return usual.length > 0 && rest.length > 0 ? `${main}; sometimes ${join(rest, ' or ')}` : main;
-}
-
-/** The sentence that states a tell, numbers of both in one unit: “needles in a bundle: 3 on Pinus ponderosa, 2 on Pinus contorta”. */
-export function tellSentence(
+/** The sentence that states a tell, numbers of both in one unit: *Needles grow in bundles of 3 on Pinus ponderosa, 2 on Pinus contorta.* */
+export const tellSentence = (
   { character, a, b }: Pick<TellCard, 'character' | 'a' | 'b'>,
   names: readonly [string, string],
   wording: Wording,
-): string {
-  const [first = '', second = ''] = valuesWords(character, [a, b], wording);
-  return `${characterWords(character, wording.words)}: ${shortWords(character, a, first, wording)} on ${names[0]}, ${shortWords(character, b, second, wording)} on ${names[1]}`;
-}
+): string => contrastSentence(character, [a, b], [{ name: names[0] }, { name: names[1] }], wording);

@@ -487,7 +487,11 @@ describe('names in a table that the library nearly has', () => {
   });
 
   test('let the known ones and those that are plainly new through', () => {
-    const read = readTable(`species,bark.texture\n${known},smooth\nZelkova serrata,smooth\n`, vocabulary, 'x');
+    const read = readTable(
+      `species,bark.texture\n${known},smooth\nZelkova serrata,smooth\n`,
+      vocabulary,
+      'x',
+    );
     expect(refuseNearNames(read, LIBRARY)).toBe(read);
   });
 });

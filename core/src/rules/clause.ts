@@ -1,7 +1,7 @@
 import { lineage } from '../characters/index.ts';
 import type { TaxonNode, Vocabulary, Wording } from '../characters/index.ts';
 import type { Described } from '../tells/index.ts';
-import { featureWords, has, hasOneOf } from './feature.ts';
+import { featureClause, has, hasOneOf } from './feature.ts';
 import type { Feature, Has } from './feature.ts';
 
 /** One thing a rule says of its subjects: a feature, none of it, one of several, or what taxon they are. */
@@ -37,15 +37,16 @@ export function allOf(each: readonly Has[]): Has {
   return each.includes('sometimes') ? 'sometimes' : 'yes';
 }
 
-/** A clause in words, behind whom it speaks of: “has kind of leaf: needle”, “is a member of Fraxinus”. */
+/** A clause in words, in which `*` is whoever it speaks of: *leaves are needles*, *`*` is a member of Fraxinus*. */
 export function clauseWords(
   clause: Clause,
   vocabulary: Vocabulary,
   wording: Wording,
   taxonWords: (taxon: string) => string,
 ): string {
-  const said = (f: Feature): string => featureWords(f, vocabulary, wording);
-  if ('taxon' in clause) return `is ${taxonWords(clause.taxon)}`;
-  if ('none' in clause) return `does not have ${said(clause.none)}`;
-  return `has ${featuresOf(clause).map(said).join(' or ')}`;
+  if ('taxon' in clause) return `* is ${taxonWords(clause.taxon)}`;
+  if ('none' in clause) return featureClause(clause.none, vocabulary, wording, 'never');
+  return featuresOf(clause)
+    .map((f) => featureClause(f, vocabulary, wording))
+    .join(' or ');
 }

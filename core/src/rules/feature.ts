@@ -1,6 +1,7 @@
 import {
   applies,
   characterWords,
+  clauseAbout,
   leavesUnder,
   onlyRulesOut,
   ruledOut,
@@ -142,4 +143,20 @@ export function featureWords(feature: Feature, vocabulary: Vocabulary, wording: 
         );
   // Some plain names are questions; within a sentence they are not.
   return `${characterWords(c, wording.words).replace(/\?$/, '')}: ${said}`;
+}
+
+/** A feature as a clause, in which `*` is whoever it speaks of: *leaves are needles*, *`*` drops its leaves in winter*. */
+export function featureClause(
+  feature: Feature,
+  vocabulary: Vocabulary,
+  wording: Wording,
+  freq: 'usual' | 'never' = 'usual',
+): string {
+  const c = vocabulary.get(feature.character);
+  if (!c) return feature.character;
+  if ('state' in feature)
+    return clauseAbout(c, { kind: 'states', states: [{ state: feature.state, freq }] }, wording);
+  const { low, high } = feature;
+  const said = clauseAbout(c, { kind: 'range', xlow: null, xhigh: null, entered: '', low, high }, wording);
+  return freq === 'never' ? `it is not so that ${said}` : said;
 }

@@ -5,7 +5,7 @@ import type { Conditions } from '../conditions/index.ts';
 import type { Described } from '../tells/index.ts';
 import { allOf, clauseWords, featuresOf, holds } from './clause.ts';
 import type { Clause } from './clause.ts';
-import { featureWords, has, hasWhole } from './feature.ts';
+import { featureClause, has, hasWhole } from './feature.ts';
 import type { Feature, Has } from './feature.ts';
 
 export const QUANTIFIERS = ['all', 'only', 'all_and_only'] as const;
@@ -177,15 +177,21 @@ export function weeksOf(
   });
 }
 
-const START: Readonly<Record<Quantifier, string>> = {
-  all: 'Every',
-  only: 'Only',
-  all_and_only: 'Every',
+const START: Readonly<Record<Quantifier, readonly [of: string, on: string]>> = {
+  all: ['Every', 'On every'],
+  only: ['Only', 'only on'],
+  all_and_only: ['Every', 'On every'],
 };
 
+/** What narrows whom a rule speaks of: “whose leaves are needles”, “that drops its leaves in winter”. */
+const whoseWords = (clause: string): string =>
+  clause.startsWith('* ') ? `that ${clause.slice(2)}` : `whose ${clause.replace(/^the /, '')}`;
+
 /**
- * A rule as one sentence. @param who what those it speaks of are called: “fir”, “species of Abies”.
+ * A rule as one sentence: *Every tree whose leaves are needles keeps its leaves all year.*
+ * @param who what those it speaks of are called: “fir”, “species of Abies”.
  * @param taxonWords what a taxon that a clause names is called: “a member of Fraxinus”.
+ * Source: docs/formulas.md, Sentences.
  */
 export function ruleSentence(
   rule: Rule,
@@ -194,9 +200,18 @@ export function ruleSentence(
   wording: Wording,
   taxonWords: (taxon: string) => string = (t) => t,
 ): string {
-  const when = rule.when.map((f) => featureWords(f, vocabulary, wording));
-  const whose = when.length > 0 ? ` with ${when.join(' and ')}` : '';
-  const alone = rule.quantifier === 'all_and_only' ? ', and nothing else,' : '';
-  const said = rule.then.map((c) => clauseWords(c, vocabulary, wording, taxonWords)).join(' and ');
-  return `${START[rule.quantifier]} ${who}${whose}${alone} ${said}.`;
+  const when = rule.when.map((f) => whoseWords(featureClause(f, vocabulary, wording)));
+  // *Every* needs no article; *only* does, before all but the name of a species.
+  const article = rule.quantifier === 'only' && /^(tree|member|species)\b/.test(who) ? 'a ' : '';
+  const whom = [`${article}${who}`, when.join(' and ')].filter((t) => t !== '').join(' ');
+  const said = rule.then.map((c) => clauseWords(c, vocabulary, wording, taxonWords));
+  const [of, on] = START[rule.quantifier];
+  const alone = (where: string): string =>
+    rule.quantifier === 'all_and_only' ? `, and ${where}nothing else,` : '';
+  if (said.every((k) => k.startsWith('* ')))
+    return `${of} ${whom}${alone('')} ${said.map((k) => k.slice(2)).join(' and ')}.`;
+  const clauses = said.map((k) => k.replace('*', 'it')).join(' and ');
+  return rule.quantifier === 'only'
+    ? `${clauses.charAt(0).toUpperCase()}${clauses.slice(1)} ${on} ${whom}.`
+    : `${on} ${whom},${alone('on ').replace(/^,/, '')} ${clauses}.`;
 }

@@ -90,10 +90,23 @@ describe('a rule of thumb held against a list', () => {
   test('it reads as a sentence', () => {
     expect(
       ruleSentence(rule({ quantifier: 'only', then: [FIVE] }), 'western white pine', vocabulary, PLAIN),
-    ).toBe('Only western white pine has needles in a bundle: 5.');
-    expect(ruleSentence(rule({ when: [FIVE] }), 'pine', vocabulary, PLAIN)).toContain(
-      'Every pine with needles in a bundle: 5 has ',
+    ).toBe('Needles grow in bundles of 5 only on western white pine.');
+    expect(ruleSentence(rule({ when: [FIVE], then: [EVERGREEN] }), 'pine', vocabulary, PLAIN)).toBe(
+      'Every pine whose needles grow in bundles of 5 keeps its leaves all year.',
     );
+    expect(
+      ruleSentence(
+        rule({ quantifier: 'all_and_only', when: [EVERGREEN], then: [FIVE] }),
+        'tree',
+        vocabulary,
+        PLAIN,
+      ),
+    ).toBe(
+      'On every tree that keeps its leaves all year, and on nothing else, needles grow in bundles of 5.',
+    );
+    expect(
+      ruleSentence(rule({ quantifier: 'only', when: [FIVE], then: [EVERGREEN] }), 'tree', vocabulary, PLAIN),
+    ).toBe('Only a tree whose needles grow in bundles of 5 keeps its leaves all year.');
   });
 
   test('who stands under a taxon follows the tree of taxa', () => {
@@ -172,7 +185,7 @@ describe('what a rule may say', () => {
       PLAIN,
       (t) => `a member of ${t}`,
     );
-    expect(said).toMatch(/^Every tree does not have .+ and is a member of Pinus\.$/);
+    expect(said).toBe('Every tree never drops its leaves in winter and is a member of Pinus.');
   });
 });
 

@@ -224,3 +224,18 @@ test('a phone cannot send without end: beyond fifty answers a question they are 
   );
   expect(rows).toHaveLength(most);
 });
+
+test('handing in is taken back while the quiz is open, and no longer once it is closed', async () => {
+  const opened = await openSitting(owner, 'second');
+  const joined = await joinWalk(app, opened.code, '22', 'silent heron');
+  const submitted = async (): Promise<boolean> =>
+    (await joined.phone.call<WalkSitting>('GET', '/api/walk/sitting')).body.submitted;
+  await joined.phone.call('POST', '/api/walk/submit');
+  expect(await submitted()).toBe(true);
+  expect((await joined.phone.call('DELETE', '/api/walk/submit')).status).toBe(204);
+  expect(await submitted()).toBe(false);
+  await joined.phone.call('POST', '/api/walk/submit');
+  await moveSitting(owner, opened.sitting.id, 'closed');
+  const late = await joined.phone.call('DELETE', '/api/walk/submit');
+  expect([late.status, await submitted()]).toEqual([409, true]);
+});

@@ -182,3 +182,23 @@ export async function submit(call: CallOf<'walkSubmit'>): Promise<ReplyOf<'walkS
   );
   return { body: {} };
 }
+
+/** Takes handing in back, so that a student who left something out goes on until the quiz is closed. */
+export async function unsubmit(call: CallOf<'walkUnsubmit'>): Promise<ReplyOf<'walkUnsubmit'>> {
+  const { ws, sitting, student } = call.who;
+  const { state } = await one<{ state: string }>(
+    call.app.db,
+    'select state from sitting where ws = $1 and id = $2',
+    [ws, sitting],
+  );
+  if (state !== 'open') {
+    throw conflict('This quiz is closed, so your answers stay as they are.', {
+      remedy: 'Ask your instructor.',
+    });
+  }
+  await call.app.db.query(
+    `update attempt set submitted_at = null where ws = $1 and sitting = $2 and student = $3 and origin = 'phone'`,
+    [ws, sitting, student],
+  );
+  return { status: 204 };
+}

@@ -1,5 +1,5 @@
 import type { Handlers } from '../http/index.ts';
-import { submit, takeAnswers } from './answers.ts';
+import { submit, takeAnswers, unsubmit } from './answers.ts';
 import { join, joining, leave, walkSittings } from './join.ts';
 import { walkResults } from './results.ts';
 import { walkSitting } from './sitting.ts';
@@ -11,6 +11,7 @@ export const walkHandlers = {
   walkSittings,
   walkAnswers: takeAnswers,
   walkSubmit: submit,
+  walkUnsubmit: unsubmit,
   walkResults: async (call) => ({ body: await walkResults(call) }),
   walkLeave: leave,
 } satisfies Partial<Handlers>;

@@ -5,7 +5,6 @@ import type { Audience, Couplet, KeyNode } from '@hurrow/core/keys';
 import { dayOfYear, showDay } from '@hurrow/core/conditions';
 import { MATERIAL_LABELS } from '../app/index.ts';
 import {
-  askWords,
   KeyCheckNote,
   LeadDrawings,
   leadWords,
@@ -52,8 +51,7 @@ function Bracketed({ compared: c, all }: { compared: Compared; all: readonly Cou
           <li key={k.number} className="key-couplet" value={k.number}>
             <div className="key-head">
               <b>{k.number}</b>
-              {k.from === null ? null : <span className="key-from"> ({k.from})</span>}{' '}
-              {askWords(asked, c.wording)}
+              {k.from === null ? null : <span className="key-from"> ({k.from})</span>}
             </div>
             {k.leads.map((l, i) => (
               <div key={i} className="key-line">
@@ -90,9 +88,7 @@ function Indented({ compared: c, node, mark = '' }: { compared: Compared; node: 
             <div className="key-line">
               <span className="number">{own}</span>
               <LeadDrawings character={asked} lead={l} />
-              <span>
-                {askWords(asked, c.wording)}: {leadWords(asked, l, c.wording)}
-              </span>
+              <span>{leadWords(asked, l, c.wording)}</span>
               {l.to.kind === 'end' ? (
                 <>
                   <span className="key-dots" aria-hidden="true" />

@@ -6,6 +6,7 @@ import { problemOf } from '../api/problem.ts';
 import { SendingNote } from './SendingNote.tsx';
 import { WalkNotes } from './WalkNotes.tsx';
 import type { Walk } from './useWalk.ts';
+import { blankWords, stationWords } from './reviewWords.ts';
 import { stationsText, waitingLines } from './waitingLines.ts';
 import { rememberedWord } from './wordSuggestion.ts';
 
@@ -31,11 +32,12 @@ export function ReviewPage({
 }) {
   const [error, setError] = useState<unknown>(null);
   const [busy, setBusy] = useState(false);
-  const handIn = async (): Promise<void> => {
+  const [asking, setAsking] = useState(false);
+  const act = async (work: () => Promise<void>): Promise<void> => {
     setBusy(true);
     setError(null);
     try {
-      await walk.handIn();
+      await work();
     } catch (e) {
       setError(e);
     } finally {
@@ -45,7 +47,17 @@ export function ReviewPage({
   const problem = error ? problemOf(error) : null;
   const word = rememberedWord();
   const done = sitting.submitted || sitting.state === 'closed';
-  const blank = sitting.stations.flatMap((s) => s.asks).filter((a) => !isAnswered(walk, a.id)).length;
+  const progress = sitting.stations.map((s) => ({
+    number: s.number,
+    asks: s.asks.length,
+    blank: s.asks.filter((a) => !isAnswered(walk, a.id)).length,
+  }));
+  const open = progress.filter((p) => p.blank > 0);
+  const firstOpen = progress.findIndex((p) => p.blank > 0);
+  const handIn = (): void => {
+    setAsking(false);
+    void act(walk.handIn);
+  };
   return (
     <div className="walk-frame">
       <header className="walk-head">
@@ -61,7 +73,7 @@ export function ReviewPage({
             instructor returns them.
           </p>
         ) : (
-          <p>{blank === 0 ? 'Everything is answered.' : `${blank} still blank.`}</p>
+          <p>{blankWords(open)}</p>
         )}
         {waitingLines(sitting, walk.state.refused).map((l) => (
           <div key={l.why} className={l.kept ? 'note care' : 'note bad'} role="status">
@@ -73,16 +85,13 @@ export function ReviewPage({
         ))}
         <ul className="station-list">
           {sitting.stations.map((s, i) => {
-            const answered = s.asks.filter((a) => isAnswered(walk, a.id)).length;
             const name = s.asks.flatMap((a) => walk.answerOf(a.id).typed ?? [])[0];
             return (
               <li key={s.id}>
                 <button type="button" disabled={done} onClick={() => onStation(i)}>
                   <b className="number">{s.number}</b>
                   <span className="review-name">{name ?? ''}</span>
-                  <span className="quiet number">
-                    {answered} of {s.asks.length}
-                  </span>
+                  <span className="quiet number">{stationWords(progress[i])}</span>
                 </button>
               </li>
             );
@@ -101,6 +110,16 @@ export function ReviewPage({
             <b>Not handed in yet.</b> {problem.detail} {problem.remedy}
           </div>
         ) : null}
+        {asking ? (
+          <div className="note care" role="alert">
+            <b>{blankWords(open)}</b> Hand in anyway? You can change your answers until the quiz closes.
+          </div>
+        ) : null}
+        {sitting.submitted && sitting.state === 'open' ? (
+          <Button block size="large" loading={busy} onClick={() => void act(walk.takeBack)}>
+            Change my answers
+          </Button>
+        ) : null}
         {again || done ? (
           <Button block size="large" onClick={() => void walk.refresh()}>
             Check for results
@@ -110,12 +129,23 @@ export function ReviewPage({
       </main>
       {done ? null : (
         <footer className="walk-foot">
-          <Button size="large" onClick={() => onStation(0)}>
-            Back to the walk
+          <Button size="large" onClick={() => onStation(Math.max(0, firstOpen))}>
+            {firstOpen < 0 ? 'Back to station 1' : `Go to station ${progress[firstOpen]?.number ?? 1}`}
           </Button>
-          <Button size="large" type="primary" loading={busy} onClick={() => void handIn()}>
-            Hand in
-          </Button>
+          {asking ? (
+            <Button size="large" type="primary" loading={busy} onClick={handIn}>
+              Hand in anyway
+            </Button>
+          ) : (
+            <Button
+              size="large"
+              type="primary"
+              loading={busy}
+              onClick={() => (open.length > 0 ? setAsking(true) : handIn())}
+            >
+              Hand in
+            </Button>
+          )}
         </footer>
       )}
     </div>

@@ -16,6 +16,9 @@ export const phoneServer: WalkServer = {
   submit: async (sitting) => {
     await request('walkSubmit', at(sitting));
   },
+  unsubmit: async (sitting) => {
+    await request('walkUnsubmit', at(sitting));
+  },
   leave: () => request('walkLeave'),
   failure: (error) => {
     const problem = error instanceof Refused ? error.problem : null;

@@ -7,7 +7,10 @@ import { phoneStore } from './store.ts';
 
 export type { Content } from './engine/index.ts';
 
-export interface Walk extends Pick<WalkController, 'refresh' | 'open' | 'tryAgain' | 'handIn' | 'leave'> {
+export interface Walk extends Pick<
+  WalkController,
+  'refresh' | 'open' | 'tryAgain' | 'handIn' | 'takeBack' | 'leave'
+> {
   readonly state: WalkState;
   readonly answerOf: (ask: string) => Content;
   readonly answer: (ask: string, content: Content) => void;
@@ -56,6 +59,7 @@ export function useWalk(): Walk {
     open: walk.open,
     tryAgain: walk.tryAgain,
     handIn: walk.handIn,
+    takeBack: walk.takeBack,
     leave: walk.leave,
   };
 }

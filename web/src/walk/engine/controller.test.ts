@@ -21,6 +21,17 @@ describe('a phone with a network', () => {
     expect([typed(p), p.at.state.submitted, p.walk.state().sitting?.submitted]).toEqual([[''], 1, true]);
   });
 
+  test('goes on after handing in, and hands in again', async () => {
+    const p = phone();
+    await p.walk.refresh();
+    await p.walk.handIn();
+    await p.walk.takeBack();
+    expect(p.walk.state().sitting?.submitted).toBe(false);
+    await p.walk.answer('name', { typed: 'grand fir' });
+    await p.walk.handIn();
+    expect([typed(p).at(-1), p.walk.state().sitting?.submitted]).toEqual(['grand fir', true]);
+  });
+
   test('tells the student of another phone as soon as a receipt tells of it', async () => {
     const p = phone();
     await p.walk.refresh();

@@ -12,6 +12,7 @@ export interface WalkServer {
   readonly read: (sitting: string | null) => Promise<WalkSitting>;
   readonly send: (sitting: string, answers: readonly SentAnswer[]) => Promise<BatchReceipt>;
   readonly submit: (sitting: string) => Promise<void>;
+  readonly unsubmit: (sitting: string) => Promise<void>;
   readonly leave: () => Promise<void>;
   /** What an error of these calls means, with the wait the server asked for. */
   readonly failure: (error: unknown) => { readonly why: Failure; readonly retryAfterMs: number };
@@ -41,6 +42,8 @@ export interface WalkController {
   readonly tryAgain: () => Promise<void>;
   /** Sends everything and hands in. @throws where it could not be. */
   readonly handIn: () => Promise<void>;
+  /** Goes on answering after handing in, as long as the quiz is open. */
+  readonly takeBack: () => Promise<void>;
   readonly leave: () => Promise<void>;
   readonly stop: () => void;
 }
@@ -323,6 +326,12 @@ export function walkController(deps: WalkDeps): WalkController {
       await sending;
       await sendAll(sitting);
       await server.submit(sitting.sitting);
+      await refresh();
+    },
+    takeBack: async () => {
+      const { sitting } = state;
+      if (!sitting) return;
+      await server.unsubmit(sitting.sitting);
       await refresh();
     },
     leave: async () => {

@@ -155,6 +155,10 @@ export function memoryServer() {
       await reach();
       state.submitted += 1;
     },
+    unsubmit: async () => {
+      await reach();
+      state.submitted = 0;
+    },
     leave: reach,
     failure: (error) => {
       const { message } = error as Error;
