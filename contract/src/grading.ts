@@ -183,6 +183,8 @@ export interface RulingBody {
   readonly typed: string;
   readonly taxon?: string | null;
   readonly outcome: 'exact' | 'misspelled' | 'synonym' | 'other_species' | 'genus_only' | 'unlisted';
+  /** Whom it holds for; an assistant decides for the sitting alone. Left out: every class with the list. */
+  readonly scope?: 'list' | 'section' | 'sitting';
 }
 
 export interface MixUpRow {

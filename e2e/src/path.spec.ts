@@ -104,7 +104,10 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
   await page.getByRole('dialog').getByLabel('Name').fill('October walk');
   await choose(page, 'List', 'Trees of Quillan Creek');
   await page.getByRole('button', { name: 'Create quiz' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click();
+  await page
+    .getByRole('dialog', { name: /Add stations/ })
+    .getByRole('button', { name: 'Cancel' })
+    .click();
   await expect(page.getByRole('heading', { level: 1, name: 'October walk' })).toBeVisible();
   for (const s of STATIONS) {
     await page.getByRole('button', { name: 'Add station', exact: true }).click();
@@ -240,7 +243,7 @@ test('grading: names are judged, one grade is overridden, one text decided for a
   await expect(unknown.first()).toContainText('0 of 2');
   await unknown.first().getByRole('button', { name: 'Decide' }).click();
   await expect(page.getByRole('dialog')).toContainText('2 answers of this sitting read so');
-  await page.getByRole('button', { name: 'Decide for all' }).click();
+  await page.getByRole('button', { name: 'Save decision' }).click();
   await expect(page.getByRole('dialog')).toBeHidden();
   // Nothing else waits: “whitebark” is read as the pine it is short for.
   await page.getByRole('button', { name: 'Show all' }).click();
@@ -248,12 +251,12 @@ test('grading: names are judged, one grade is overridden, one text decided for a
   await expect(unknown.nth(1)).toContainText('2 of 2');
   const birch = page.getByRole('row', { name: /paper birch/ });
   await expect(birch).toContainText('other species');
-  await birch.getByRole('button', { name: 'Override' }).click();
+  await birch.getByRole('button', { name: 'Change grade' }).click();
   await page.getByLabel(/^Points, 0 to/).fill('1');
-  await page.getByRole('dialog').getByRole('button', { name: 'Override' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Save grade' }).click();
   await expect(page.getByRole('dialog').getByRole('alert')).toContainText('reason');
   await page.getByLabel(/^Reason/).fill('The label had slipped to the birch beside it');
-  await page.getByRole('dialog').getByRole('button', { name: 'Override' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Save grade' }).click();
   await expect(birch).toContainText('1 of 2');
   await picture(page, 'grades');
 });

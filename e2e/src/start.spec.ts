@@ -45,7 +45,10 @@ test('from an empty folder to a sitting, in the browser alone', async ({ page })
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('First evening');
   await page.getByRole('button', { name: 'Create quiz' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click();
+  await page
+    .getByRole('dialog', { name: /Add stations/ })
+    .getByRole('button', { name: 'Cancel' })
+    .click();
   await page.getByRole('button', { name: 'Add station', exact: true }).click();
   await choose(page, 'Tree', 'T1');
   await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();

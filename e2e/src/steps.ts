@@ -68,7 +68,10 @@ export async function openQuiz(page: Page, name: string, section: string, tree: 
   await page.getByRole('dialog').getByLabel('Name').fill(name);
   await choose(page, 'List', 'Trees of Quillan Creek');
   await page.getByRole('button', { name: 'Create quiz' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click();
+  await page
+    .getByRole('dialog', { name: /Add stations/ })
+    .getByRole('button', { name: 'Cancel' })
+    .click();
   await page.getByRole('button', { name: 'Add station', exact: true }).click();
   await choose(page, 'Tree', tree);
   await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();

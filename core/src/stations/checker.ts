@@ -14,6 +14,8 @@ export interface StationFinding {
     readonly open: readonly string[];
   }[];
   readonly told: readonly string[];
+  /** Those of which almost nothing is recorded, so that nothing can be said; they are not among the unproven. */
+  readonly bare: readonly string[];
 }
 
 /** A station somewhere, as it would be met. */
@@ -26,6 +28,8 @@ export interface StationAt {
 }
 
 const MOST_OPEN = 3;
+/** A species with fewer characters than these has no data to speak of. */
+const FEWEST = 4;
 
 /**
  * Makes a checker of stations against one list. The list is described once for each site and each species that stands
@@ -63,16 +67,18 @@ export function stationChecker(
   return (at) => {
     const all = describedFor(at);
     const own = ownFor(at) ?? all.find((d) => d.id === at.shown.taxon);
-    if (!own) return { twins: [], told: [], unproven: members.map((taxon) => ({ taxon, open: [] })) };
+    if (!own) return { twins: [], told: [], unproven: [], bare: members };
     const reports = compareStation(
       stationShown(at.shown, at.setting, own),
       all.filter((d) => listed.has(d.id)),
       vocabulary,
     );
+    const bare = new Set(all.filter((d) => d.values.size < FEWEST).map((d) => d.id));
     return {
+      bare: reports.filter((r) => r.verdict === 'unproven' && bare.has(r.b)).map((r) => r.b),
       twins: reports.filter((r) => r.verdict === 'twins').map((r) => r.b),
       unproven: reports
-        .filter((r) => r.verdict === 'unproven')
+        .filter((r) => r.verdict === 'unproven' && !bare.has(r.b))
         .map((r) => ({ taxon: r.b, open: r.open.slice(0, MOST_OPEN).map((o) => o.character) })),
       told: reports.filter((r) => r.verdict === 'told').map((r) => r.b),
     };

@@ -208,11 +208,12 @@ describe('stations checked against a list', () => {
 
   test('each is told, twins or unproven, with what might settle it', () => {
     const check = stationChecker(['a', 'b'], data, vocabulary);
-    expect(check(at('a'))).toEqual({ told: ['b'], twins: [], unproven: [] });
+    expect(check(at('a'))).toEqual({ told: ['b'], twins: [], unproven: [], bare: [] });
     // Nothing of it is described, so nothing is proven.
     const found = check(at('stranger'));
     expect(found.told).toEqual([]);
-    expect(found.unproven.map((u) => u.taxon)).toEqual(['a', 'b']);
+    // One entry each is no data to speak of.
+    expect([found.unproven, found.bare]).toEqual([[], ['a', 'b']]);
   });
 
   test('the stage of the tree chooses what its bark is like, and the rivals stand as grown', () => {
@@ -237,10 +238,8 @@ describe('stations checked against a list', () => {
     expect(check(at('nowhere'))).toEqual({
       told: [],
       twins: [],
-      unproven: [
-        { taxon: 'a', open: [] },
-        { taxon: 'b', open: [] },
-      ],
+      unproven: [],
+      bare: ['a', 'b'],
     });
   });
 });

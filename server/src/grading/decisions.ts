@@ -84,13 +84,14 @@ export const sittingsWith = (
   ws: string,
   sitting: { readonly id: string | null; readonly list: string },
   folded: string,
+  scope: Scope = { scope: 'list' },
 ): Promise<readonly StaleSitting[]> =>
   sql.query<StaleSitting>(
     `select s.id as sitting, q.name as quiz, sec.name as section, s.on_date as "on"
      from sitting s join quiz q on q.ws = s.ws and q.id = s.quiz join section sec on sec.ws = s.ws and sec.id = s.section
-     where s.ws = $1 and q.list = $2 and s.id is distinct from $3::uuid and exists (
+     where s.ws = $1 and q.list = $2 and s.id is distinct from $3::uuid and ($5::uuid is null or s.section = $5) and exists (
        select 1 from grade g join grading_run m on m.ws = g.ws and m.id = g.run
        where g.ws = s.ws and g.folded = $4 and g.last_seq is null and m.sitting = s.id)
      order by s.on_date, s.id`,
-    [ws, sitting.list, sitting.id, folded],
+    [ws, sitting.list, sitting.id, folded, scope.scope === 'section' ? scope.section : null],
   );

@@ -5,6 +5,7 @@ import { insertRows, maybe } from '../db/index.ts';
 import { idParam, invalid, notFound } from '../http/index.ts';
 import type { Account, Call, CallOf, Handlers, ReplyOf } from '../http/index.ts';
 import { needSitting } from '../sittings/index.ts';
+import type { SittingRow } from '../sittings/index.ts';
 import { readGrades } from './grades.ts';
 import type { Show } from './gradeSql.ts';
 import { sittingsWith, writeDecision } from './decisions.ts';
@@ -84,6 +85,12 @@ async function withdraw(call: CallOf<'overrideWithdraw'>): Promise<ReplyOf<'over
   return { status: 204 };
 }
 
+/** Whom a decision holds for: an assistant decides for the sitting in front of them, a teacher for more. */
+function scopeOf(reach: Scope['scope'], sitting: Pick<SittingRow, 'id' | 'section'>): Scope {
+  if (reach === 'sitting') return { scope: 'sitting', sitting: sitting.id };
+  return reach === 'section' ? { scope: 'section', section: sitting.section } : { scope: 'list' };
+}
+
 /**
  * Decides a written name for the whole list, or for this sitting where an assistant decides. The answers of this sitting
  * with it are graded again; other sittings with it are named, and change once somebody grades them.
@@ -96,9 +103,7 @@ async function rule(call: CallOf<'ruling'>): Promise<ReplyOf<'ruling'>> {
   const decided = normalise(body.typed);
   const done = await call.app.db.transaction(async (tx): Promise<GradingDone> => {
     const sitting = await needSitting(tx, call.who, id, true);
-    // An assistant decides for the sitting in front of them; a teacher for the whole list.
-    const scope: Scope =
-      call.who.role === 'assistant' ? { scope: 'sitting', sitting: sitting.id } : { scope: 'list' };
+    const scope = scopeOf(call.who.role === 'assistant' ? 'sitting' : (body.scope ?? 'list'), sitting);
     await writeDecision(tx, ws, sitting.list, scope, call.who.id, body, at);
     const graded = await gradeSitting(tx, {
       ws,
@@ -108,7 +113,7 @@ async function rule(call: CallOf<'ruling'>): Promise<ReplyOf<'ruling'>> {
       cause: 'a name was decided',
       decided,
     });
-    const alsoStale = scope.scope === 'list' ? await sittingsWith(tx, ws, sitting, decided) : [];
+    const alsoStale = scope.scope === 'sitting' ? [] : await sittingsWith(tx, ws, sitting, decided, scope);
     return { ...graded, alsoStale };
   });
   return { body: done };

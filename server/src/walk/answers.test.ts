@@ -227,7 +227,7 @@ test('a phone cannot send without end: beyond fifty answers a question they are 
 
 test('handing in is taken back while the quiz is open, and no longer once it is closed', async () => {
   const opened = await openSitting(owner, 'second');
-  const joined = await joinWalk(app, opened.code, '22', 'silent heron');
+  const joined = await joinWalk(app, opened.code, '21');
   const submitted = async (): Promise<boolean> =>
     (await joined.phone.call<WalkSitting>('GET', '/api/walk/sitting')).body.submitted;
   await joined.phone.call('POST', '/api/walk/submit');

@@ -8,7 +8,7 @@ export function ClassPicker() {
   return (
     <div className="class-picker">
       <span className="class-label" id="class-at-hand">
-        Class
+        Working with
       </span>
       <Select
         size="small"

@@ -1,4 +1,5 @@
 export { withView } from './carry.ts';
+export { ConditionsLine } from './ConditionsLine.tsx';
 export { useClassAtHand } from './classAtHand.ts';
 export { HANDLING_LABELS, MATERIAL_LABELS, ORGAN_LABELS } from './conditionWords.ts';
 export { useHere } from './place.ts';

@@ -5,6 +5,7 @@ import type { Vocabulary } from '@hurrow/core/characters';
 import { tellCards } from '@hurrow/core/compare';
 import { useRead } from '../api/index.ts';
 import {
+  ConditionsLine,
   clearBench,
   lay,
   MOST_ON_BENCH,
@@ -133,12 +134,18 @@ export function BenchPage() {
         about="Two to six species side by side. Press B on any species to add it."
         actions={
           tray.length > 0 ? (
-            <Button size="small" onClick={clearBench}>
-              Clear the bench
-            </Button>
+            <>
+              <Button size="small" onClick={() => window.print()}>
+                Print bench
+              </Button>
+              <Button size="small" onClick={clearBench}>
+                Clear bench
+              </Button>
+            </>
           ) : null
         }
       />
+      <ConditionsLine />
       <div className="tools bench-tools">
         {(laid ?? []).map((l) => (
           <span key={l.header.id} className="tag laid">

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import { valueWords, characterWords } from '@hurrow/core/characters';
@@ -62,6 +63,19 @@ export function MaterialPage() {
   const [adding, setAdding] = useState(false);
   const [retired, setRetired] = useState(false);
   const [editing, setEditing] = useState<TreeRow | null>(null);
+  const [search, setSearch] = useSearchParams();
+  const wanted = trees.data?.find((t) => t.tag === search.get('edit')) ?? null;
+  const close = (): void => {
+    setEditing(null);
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        next.delete('edit');
+        return next;
+      },
+      { replace: true },
+    );
+  };
   return (
     <>
       <PageHead
@@ -182,7 +196,9 @@ export function MaterialPage() {
         )}
       </Loaded>
       {adding ? <TreeEditor tree={null} onClose={() => setAdding(false)} /> : null}
-      {editing ? <TreeEditor key={editing.id} tree={editing} onClose={() => setEditing(null)} /> : null}
+      {(editing ?? wanted) ? (
+        <TreeEditor key={(editing ?? wanted)?.id} tree={editing ?? wanted} onClose={close} />
+      ) : null}
     </>
   );
 }

@@ -2,10 +2,11 @@ import { useEffect, useRef } from 'react';
 import Button from 'antd/es/button';
 import type { EvidenceRow } from '@hurrow/contract';
 import { DISTANCE_WORDS } from '@hurrow/contract';
+import { showDate } from '@hurrow/core/conditions';
 import { characterWords, stateWords } from '@hurrow/core/characters';
 import { useRead } from '../api/index.ts';
-import { HANDLING_LABELS, MATERIAL_LABELS, useView, useVocabulary } from '../app/index.ts';
-import { Loaded, TaxonName } from '../parts/index.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS, useSession, useView, useVocabulary } from '../app/index.ts';
+import { CorrectTree, Loaded, TaxonName } from '../parts/index.ts';
 
 const READING_WORDS: Readonly<Record<string, string>> = {
   misread: 'saw it wrong',
@@ -19,6 +20,7 @@ const words = (all: readonly string[], table: Readonly<Record<string, string>>):
   all.map((a) => table[a] ?? a).join(', ');
 
 function Row({ row }: { row: EvidenceRow }) {
+  const { today } = useSession();
   const vocabulary = useVocabulary();
   const { wording } = useView();
   const named = (id: string): string => {
@@ -37,10 +39,11 @@ function Row({ row }: { row: EvidenceRow }) {
         </div>
       </td>
       <td>
-        {row.quiz}, {row.on}
+        {row.quiz}, {showDate(row.on, today)}
         <div className="quiet">
           station {row.station}, tree {row.tag}
         </div>
+        <CorrectTree tag={row.tag} />
       </td>
       <td>
         {words(row.material, MATERIAL_LABELS)}
@@ -101,8 +104,8 @@ export function Evidence({
           <>
             <div className="page-head">
               <h2 ref={head} tabIndex={-1}>
-                The {rows.length} of {pair.n} looks in which <TaxonName taxon={pair.answer} /> was named for{' '}
-                <TaxonName taxon={pair.truth} />
+                Students wrote <TaxonName taxon={pair.answer} />; the tree was{' '}
+                <TaxonName taxon={pair.truth} />: {rows.length} of {pair.n} answers
               </h2>
               <Button onClick={onClose}>Close</Button>
             </div>

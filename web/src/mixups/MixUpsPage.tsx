@@ -2,7 +2,8 @@ import { useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
 import type { MixUpRow, MixUps, PairState, Section, TruthRow } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
-import { useClassAtHand } from '../app/index.ts';
+import { showDate } from '@hurrow/core/conditions';
+import { layOnly, useClassAtHand, useGo, useSession } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { Evidence } from './Evidence.tsx';
 import './mixups.css';
@@ -57,8 +58,8 @@ function Cause({ row }: { row: MixUpRow }) {
 function Looks({ rows }: { rows: readonly TruthRow[] }) {
   return (
     <DataTable<TruthRow>
-      label="Looks by species"
-      file="looks by species"
+      label="Answers by species"
+      file="answers by species"
       rows={rows}
       rowKey={(r) => r.truth.id}
       empty={null}
@@ -75,11 +76,11 @@ function Looks({ rows }: { rows: readonly TruthRow[] }) {
       })}
       columns={[
         {
-          title: 'True species',
+          title: 'Tree',
           render: (_, r) => <TaxonName taxon={r.truth} />,
           sorter: (a, b) => a.truth.scientific.localeCompare(b.truth.scientific, 'en'),
         },
-        { title: 'Looks', dataIndex: 'n', className: 'number', sorter: (a, b) => a.n - b.n },
+        { title: 'Answers', dataIndex: 'n', className: 'number', sorter: (a, b) => a.n - b.n },
         { title: 'Right', dataIndex: 'right', className: 'number', sorter: (a, b) => a.right - b.right },
         {
           title: 'Other species',
@@ -112,7 +113,15 @@ function Looks({ rows }: { rows: readonly TruthRow[] }) {
   );
 }
 
-function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void }) {
+function Pairs({
+  data,
+  onOpen,
+  onCompare,
+}: {
+  data: MixUps;
+  onOpen: (row: MixUpRow) => void;
+  onCompare: (row: MixUpRow) => void;
+}) {
   return (
     <DataTable<MixUpRow>
       label="Mix-ups"
@@ -132,10 +141,10 @@ function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void
         link_missing: r.linkMissing,
         state: r.state ?? '',
       })}
-      empty={<Nothing title="No mix-up">Every graded look named its own species, or none.</Nothing>}
+      empty={<Nothing title="No mix-up">No student named another species of the list.</Nothing>}
       columns={[
         {
-          title: 'Named',
+          title: 'Students wrote',
           sorter: (a, b) => a.answer.scientific.localeCompare(b.answer.scientific, 'en'),
           render: (_, r) => (
             <span className="named">
@@ -144,13 +153,13 @@ function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void
           ),
         },
         {
-          title: 'for',
+          title: 'The tree was',
           sorter: (a, b) => a.truth.scientific.localeCompare(b.truth.scientific, 'en'),
           render: (_, r) => <TaxonName taxon={r.truth} />,
         },
         {
-          title: 'Looks',
-          width: 118,
+          title: 'Answers',
+          width: 126,
           defaultSortOrder: 'descend',
           sorter: (a, b) => a.k / a.n - b.k / b.n || a.k - b.k,
           render: (_, r) => (
@@ -158,9 +167,9 @@ function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void
               size="small"
               className="number"
               onClick={() => onOpen(r)}
-              aria-label={`${r.k} of ${r.n} looks, show the answers`}
+              aria-label={`${r.k} of ${r.n} answers, show them`}
             >
-              {r.k} of {r.n} looks
+              {r.k} of {r.n} answers
             </Button>
           ),
         },
@@ -186,7 +195,20 @@ function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void
           render: (_, r) =>
             r.state === null ? null : <span title={STATE_TIPS[r.state]}>{STATE_WORDS[r.state]}</span>,
         },
-        { title: 'By their calls', render: (_, r) => <Cause row={r} /> },
+        { title: 'What they saw', render: (_, r) => <Cause row={r} /> },
+        {
+          title: 'Compare',
+          width: 96,
+          render: (_, r) => (
+            <Button
+              size="small"
+              aria-label={`Compare ${r.truth.scientific} with ${r.answer.scientific}`}
+              onClick={() => onCompare(r)}
+            >
+              Compare
+            </Button>
+          ),
+        },
       ]}
     />
   );
@@ -195,6 +217,8 @@ function Pairs({ data, onOpen }: { data: MixUps; onOpen: (row: MixUpRow) => void
 function SectionMixUps({ section }: { section: Section }) {
   const mixups = useRead('mixups', { id: section.id });
   const [search, setSearch] = useSearchParams();
+  const go = useGo();
+  const { today } = useSession();
   const pair = search.get('pair')?.split('.');
   const open = (value: string | null): void =>
     setSearch((before) => {
@@ -208,18 +232,25 @@ function SectionMixUps({ section }: { section: Section }) {
       {(data) =>
         data.looks === 0 ? (
           <Nothing title="No graded answer yet">
-            Mix-ups are counted from graded sittings of this section. See{' '}
+            Mix-ups are counted once a quiz of this class is graded. See{' '}
             <AppLink to="/quizzes">Quizzes</AppLink>.
           </Nothing>
         ) : (
           <div className="stack">
             <p>
-              {data.looks} looks by {data.students} students in {data.sittings.length}{' '}
-              {data.sittings.length === 1 ? 'sitting' : 'sittings'}:{' '}
-              {data.sittings.map((s) => `${s.quiz}, ${s.on}`).join('; ')}. Each graded answer counts once,
-              blank ones too. Ranges are 95% confidence intervals.
+              {data.looks} answers by {data.students} students in {data.sittings.length}{' '}
+              {data.sittings.length === 1 ? 'quiz' : 'quizzes'}:{' '}
+              {data.sittings.map((s) => `${s.quiz}, ${showDate(s.on, today)}`).join('; ')}. Each graded answer
+              counts once, blank ones too. Ranges are 95% confidence intervals.
             </p>
-            <Pairs data={data} onOpen={(r) => open(`${r.truth.id}.${r.answer.id}`)} />
+            <Pairs
+              data={data}
+              onOpen={(r) => open(`${r.truth.id}.${r.answer.id}`)}
+              onCompare={(r) => {
+                layOnly(r.truth.id, r.answer.id);
+                go('/compare');
+              }}
+            />
             {pair?.[0] && pair[1] ? (
               <Evidence section={section.id} truth={pair[0]} answer={pair[1]} onClose={() => open(null)} />
             ) : null}
@@ -249,7 +280,7 @@ export function MixUpsPage() {
               about="Which species students mistake for which."
               actions={
                 <label className="condition">
-                  <span className="condition-label">Section</span>
+                  <span className="condition-label">Class</span>
                   <select
                     value={section?.id ?? ''}
                     onChange={(e) =>
@@ -273,7 +304,7 @@ export function MixUpsPage() {
             {section ? (
               <SectionMixUps key={section.id} section={section} />
             ) : (
-              <Nothing title="No section yet">Make a section under Classes.</Nothing>
+              <Nothing title="No class yet">Create a class under Classes.</Nothing>
             )}
           </>
         );

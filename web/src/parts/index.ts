@@ -1,4 +1,5 @@
 export { AppLink } from './AppLink.tsx';
+export { CorrectTree } from './CorrectTree.tsx';
 export { DataTable } from './DataTable.tsx';
 export { Latin, TaxonName } from './TaxonName.tsx';
 export { Loaded } from './Loaded.tsx';

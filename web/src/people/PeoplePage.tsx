@@ -9,6 +9,7 @@ import { InviteForm } from './InviteForm.tsx';
 import { LinkMade } from './LinkMade.tsx';
 import { PersonEditor } from './PersonEditor.tsx';
 import { invitationWords, isLastOwner, sectionWords, untilWords } from './words.ts';
+import { WorkspaceName } from './WorkspaceName.tsx';
 import './people.css';
 
 interface Made {
@@ -156,6 +157,7 @@ export function PeoplePage() {
           {(p) => (
             <div className="people-page">
               <Staff people={p} sections={sections.data ?? []} onMade={setLink} />
+              <WorkspaceName />
               <Open people={p} />
               <InviteForm sections={sections.data ?? []} onMade={(made, who) => setLink({ made, who })} />
             </div>

@@ -1,9 +1,10 @@
 import { useParams } from 'react-router';
 import type { AskKind, Ask, SittingDetail } from '@hurrow/contract';
 import type { Character } from '@hurrow/core/characters';
+import { showDate } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
-import { useVocabulary } from '../app/index.ts';
-import { Loaded } from '../parts/index.ts';
+import { useSession, useVocabulary } from '../app/index.ts';
+import { Loaded, counted } from '../parts/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 
 /** The states a student may choose, each under the number it is entered by; a retired one is not printed. */
@@ -15,7 +16,13 @@ const LABELS: Readonly<Partial<Record<AskKind, string>>> = {
   scientific: 'Scientific name',
   either: 'Name',
   genus: 'Genus',
+  family: 'Family',
 };
+
+/** Up to so many stations a sheet is set closely, so that it stays on one page. */
+const ON_ONE_PAGE = 10;
+/** For whoever lost theirs, or came unannounced. */
+const SPARE = 2;
 
 function Line({ ask }: { ask: Ask }) {
   const vocabulary = useVocabulary();
@@ -60,15 +67,24 @@ function Line({ ask }: { ask: Ask }) {
   );
 }
 
-function AnswerSheet({ sitting, code }: { sitting: SittingDetail; code: string }) {
+function AnswerSheet({ sitting, code }: { sitting: SittingDetail; code: string | null }) {
+  const { today } = useSession();
+  const joining = sitting.state === 'open' ? sitting.code : null;
   return (
-    <article className="answer-sheet">
+    <article className={`answer-sheet ${sitting.stations.length <= ON_ONE_PAGE ? 'one-page' : ''}`}>
       <header>
-        <b>Class number {code}</b>
-        <span>
-          {sitting.sectionName}, {sitting.on}
-        </span>
+        <b>
+          {sitting.quizName}, {showDate(sitting.on, today)}
+        </b>
+        <span>{sitting.sectionName}</span>
       </header>
+      <div className="answer-who">
+        <span>Student number {code === null ? <span className="answer-blank short" /> : <b>{code}</b>}</span>
+        <span className="answer-name">
+          Name <span className="answer-blank" />
+        </span>
+        {joining === null ? null : <span>By phone: code {joining}</span>}
+      </div>
       {sitting.stations.map((s) => (
         <div key={s.id} className="answer-station">
           <div className="answer-number">{s.station.number}</div>
@@ -79,12 +95,12 @@ function AnswerSheet({ sitting, code }: { sitting: SittingDetail; code: string }
           </div>
         </div>
       ))}
-      <footer>If the material does not settle it, write “cannot be told from this”.</footer>
+      <footer>If you cannot tell from what is here, write “cannot tell”.</footer>
     </article>
   );
 }
 
-/** One answer sheet a student, alike but for the class number. */
+/** One answer sheet for each student, alike but for the student number, and some spare ones. */
 export function AnswerSheets() {
   const { id = '' } = useParams();
   const sitting = useRead('sitting', { id });
@@ -94,11 +110,14 @@ export function AnswerSheets() {
         <main className="sheet-of-print">
           <PrintBar
             title="Answer sheets"
-            about={`${s.people.length} sheets.`}
+            about={`${counted(s.people.length, 'sheet')} with numbers and ${SPARE} blank ones.`}
             back={`/quizzes/${s.quiz}/sittings/${s.id}`}
           />
           {s.people.map((p) => (
             <AnswerSheet key={p.student} sitting={s} code={p.code} />
+          ))}
+          {Array.from({ length: SPARE }, (_, i) => (
+            <AnswerSheet key={`spare-${i}`} sitting={s} code={null} />
           ))}
         </main>
       )}

@@ -1,14 +1,17 @@
+import { useState } from 'react';
 import { useParams } from 'react-router';
+import Checkbox from 'antd/es/checkbox';
 import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
 import type { SittingDetail, SittingStation } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
-import { allowedHandling } from '@hurrow/core/conditions';
+import { allowedHandling, showDate } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
-import { HANDLING_LABELS, MATERIAL_LABELS, useVocabulary } from '../app/index.ts';
+import { HANDLING_LABELS, MATERIAL_LABELS, useSession, useVocabulary } from '../app/index.ts';
 import { Loaded, SketchView } from '../parts/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 
-function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
+function Card({ sitting, at, withCode }: { sitting: SittingDetail; at: SittingStation; withCode: boolean }) {
+  const { today } = useSession();
   const vocabulary = useVocabulary();
   const { tree, asks, number } = at.station;
   const hazards = [...new Set([...tree.cautions.map((c) => c.hazard), ...tree.hazards])];
@@ -64,6 +67,10 @@ function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
               ))}
           </div>
         ) : null}
+        <footer className="card-foot">
+          {sitting.quizName}, {sitting.sectionName}, {showDate(sitting.on, today)}
+          {withCode && sitting.code ? ` · Phones: code ${sitting.code}` : ''}
+        </footer>
       </div>
     </article>
   );
@@ -73,6 +80,7 @@ function Card({ sitting, at }: { sitting: SittingDetail; at: SittingStation }) {
 export function StationCards() {
   const { id = '' } = useParams();
   const sitting = useRead('sitting', { id });
+  const [withCode, setWithCode] = useState(false);
   return (
     <Loaded query={sitting}>
       {(s) => (
@@ -82,8 +90,15 @@ export function StationCards() {
             about={`${s.stations.length} stations, two on a page.`}
             back={`/quizzes/${s.quiz}/sittings/${s.id}`}
           />
+          {s.code ? (
+            <p className="print-bar">
+              <Checkbox checked={withCode} onChange={(e) => setWithCode(e.target.checked)}>
+                Print the join code on the cards
+              </Checkbox>
+            </p>
+          ) : null}
           {s.stations.map((at) => (
-            <Card key={at.id} sitting={s} at={at} />
+            <Card key={at.id} sitting={s} at={at} withCode={withCode} />
           ))}
         </main>
       )}

@@ -1,14 +1,17 @@
 import { characterWords } from '@hurrow/core/characters';
 import { useView } from '../app/index.ts';
-import { TaxonName } from '../parts/index.ts';
+import { TaxonName, counted } from '../parts/index.ts';
 import type { StationFinding } from '../workers/index.ts';
+
+const MOST_SHOWN = 4;
 
 /** In plain words: who cannot be told from this tree with what is in hand, and where too little is recorded to say. */
 export function Finding({ finding }: { finding: StationFinding | undefined }) {
   const { wording } = useView();
   if (!finding) return <span className="quiet">Checking…</span>;
-  const { twins, unproven, told } = finding;
-  const all = twins.length + unproven.length + told;
+  const { twins, unproven, told, bare } = finding;
+  const all = twins.length + unproven.length + told + bare;
+  const shown = unproven.slice(0, MOST_SHOWN);
   return (
     <div className="finding">
       {twins.length > 0 ? (
@@ -25,21 +28,27 @@ export function Finding({ finding }: { finding: StationFinding | undefined }) {
       ) : null}
       {unproven.length > 0 ? (
         <div className="finding-unproven">
-          <b>Unproven</b>, too little is recorded:
+          <b>Not enough recorded</b> to tell from:
           <ul>
-            {unproven.map((u) => (
+            {shown.map((u) => (
               <li key={u.taxon.id}>
                 <TaxonName taxon={u.taxon} />
                 {u.open.length > 0 ? (
                   <span className="quiet">
                     {' '}
-                    (not recorded on both: {u.open.map((c) => characterWords(c, wording.words)).join(', ')})
+                    (record {u.open.map((c) => characterWords(c, wording.words)).join(', ')})
                   </span>
                 ) : null}
               </li>
             ))}
+            {unproven.length > shown.length ? (
+              <li className="quiet">and {unproven.length - shown.length} more</li>
+            ) : null}
           </ul>
         </div>
+      ) : null}
+      {bare > 0 ? (
+        <div className="quiet number">{counted(bare, 'species has', 'species have')} no data yet.</div>
       ) : null}
       <div className="quiet number">
         Can be told apart from {told} of the {all} other species on the list.

@@ -5,7 +5,7 @@ import Button from 'antd/es/button';
 import Segmented from 'antd/es/segmented';
 import type { GradeRow, Grades, GradingDone, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { useGo, useVocabulary } from '../app/index.ts';
+import { useGo, useSession, useVocabulary } from '../app/index.ts';
 import { AppLink, DataTable, Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { OUTCOME_WORDS } from './outcomes.ts';
 import type { Show } from './outcomes.ts';
@@ -13,6 +13,8 @@ import { OverrideEditor } from './OverrideEditor.tsx';
 import { changedWords, decidedWords, openWords, staleWords } from './gradeNotes.ts';
 import { HeldStations, ReturnResults } from './ReturnResults.tsx';
 import { RulingEditor } from './RulingEditor.tsx';
+import { showDate } from '@hurrow/core/conditions';
+import { CorrectTree } from '../parts/index.ts';
 import { askWords } from './words.ts';
 import './quizzes.css';
 
@@ -58,6 +60,7 @@ function GradesOf({
   const again = useWrite('gradingRun');
   const give = useWrite('sittingState');
   const given = sitting.state === 'returned';
+  const { today } = useSession();
   return (
     <>
       <PageHead
@@ -65,7 +68,7 @@ function GradesOf({
         name="Grades"
         about={
           <>
-            {sitting.sectionName}, {sitting.on} · {grades.answers} answers graded ·{' '}
+            {sitting.sectionName}, {showDate(sitting.on, today)} · {grades.answers} answers graded ·{' '}
             <AppLink to={`/quizzes/${sitting.quiz}/sittings/${sitting.id}`}>the sitting</AppLink>
           </>
         }
@@ -132,7 +135,7 @@ function GradesOf({
               <ul className="plain-list">
                 {decided.alsoStale.map((s) => (
                   <li key={s.sitting}>
-                    {s.quiz}: {s.section}, {s.on}
+                    {s.quiz}: {s.section}, {showDate(s.on, today)}
                   </li>
                 ))}
               </ul>
@@ -206,9 +209,20 @@ function GradesOf({
               ),
             },
             {
-              title: 'True',
+              title: 'Tree',
               sorter: (a, b) => a.truth.scientific.localeCompare(b.truth.scientific, 'en'),
-              render: (_, r) => <TaxonName taxon={r.truth} />,
+              render: (_, r) => (
+                <>
+                  <TaxonName taxon={r.truth} />
+                  <div>
+                    <CorrectTree
+                      tag={
+                        sitting.stations.find((s) => s.station.number === r.station)?.station.tree.tag ?? ''
+                      }
+                    />
+                  </div>
+                </>
+              ),
             },
             {
               title: 'Judged',
@@ -219,7 +233,7 @@ function GradesOf({
                   {r.ruled ? <span className="tag">decided</span> : null}{' '}
                   {r.late ? <span className="tag larch">late</span> : null}
                   <div className="quiet">
-                    {r.override ? `overridden by ${r.override.by}: ${r.override.reason}` : r.why}
+                    {r.override ? `changed by ${r.override.by}: ${r.override.reason}` : r.why}
                   </div>
                 </>
               ),
@@ -237,27 +251,28 @@ function GradesOf({
               ),
             },
             {
-              title: '',
-              width: 152,
-              render: (_, r) =>
-                given ? null : (
-                  <div className="grade-acts">
-                    <Button size="small" onClick={() => setOverriding(r)}>
-                      Override
+              title: 'Act',
+              width: 186,
+              render: (_, r) => (
+                <div className="grade-acts">
+                  <Button size="small" onClick={() => setOverriding(r)}>
+                    Change grade
+                  </Button>
+                  {r.kind !== 'call' && r.typed !== '' && !given ? (
+                    <Button size="small" onClick={() => setRuling(r)}>
+                      Decide
                     </Button>
-                    {r.kind !== 'call' && r.typed !== '' ? (
-                      <Button size="small" onClick={() => setRuling(r)}>
-                        Decide
-                      </Button>
-                    ) : null}
-                  </div>
-                ),
+                  ) : null}
+                </div>
+              ),
             },
           ]}
         />
         <Totals grades={grades} />
       </div>
-      {overriding ? <OverrideEditor row={overriding} onClose={() => setOverriding(null)} /> : null}
+      {overriding ? (
+        <OverrideEditor row={overriding} returned={given} onClose={() => setOverriding(null)} />
+      ) : null}
       {ruling ? (
         <RulingEditor
           sitting={sitting}

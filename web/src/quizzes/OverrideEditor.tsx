@@ -8,8 +8,17 @@ import { useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
 /** Gives one answer other points, with the reason the student will read. */
-export function OverrideEditor({ row, onClose }: { row: GradeRow; onClose: () => void }) {
-  const [points, setPoints] = useState<number | null>(row.override?.points ?? row.most);
+export function OverrideEditor({
+  row,
+  returned,
+  onClose,
+}: {
+  row: GradeRow;
+  /** Whether students see their results already. */
+  returned: boolean;
+  onClose: () => void;
+}) {
+  const [points, setPoints] = useState<number | null>(row.override?.points ?? null);
   const [reason, setReason] = useState(row.override?.reason ?? '');
   const save = useWrite('override');
   const withdraw = useWrite('overrideWithdraw');
@@ -17,14 +26,12 @@ export function OverrideEditor({ row, onClose }: { row: GradeRow; onClose: () =>
   return (
     <Modal
       open
-      title={`Override: number ${row.code}, station ${row.station}`}
+      title={`Change grade: student ${row.code}, station ${row.station}`}
       onCancel={onClose}
       footer={
         <>
           {row.override ? (
-            <Button onClick={() => withdraw.mutate({ params }, { onSuccess: onClose })}>
-              Withdraw the override
-            </Button>
+            <Button onClick={() => withdraw.mutate({ params }, { onSuccess: onClose })}>Undo change</Button>
           ) : null}
           <Button onClick={onClose}>Cancel</Button>
           <Button
@@ -35,14 +42,15 @@ export function OverrideEditor({ row, onClose }: { row: GradeRow; onClose: () =>
               if (points !== null) save.mutate({ params, body: { points, reason } }, { onSuccess: onClose });
             }}
           >
-            Override
+            Save grade
           </Button>
         </>
       }
     >
       <div className="stack">
         <p>
-          Wrote <b>{row.typed || 'nothing'}</b>; judged {row.points} of {row.most}: {row.why}.
+          The student wrote <b>{row.typed || 'nothing'}</b> and got {row.points} of {row.most}: {row.why}.
+          {returned ? ' They see the new points and your reason at once.' : ''}
         </p>
         <div className="field">
           <label htmlFor="override-points">Points, 0 to {row.most}</label>

@@ -5,6 +5,7 @@ import type { SittingStation } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import type { useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/index.ts';
+import { CorrectTree } from '../parts/index.ts';
 
 /** The tree of a station at this sitting; another tagged tree may stand in for it. */
 export function TreeAtStation({
@@ -51,6 +52,7 @@ export function TreeAtStation({
           Use {at.insteadOf} again
         </Button>
       ) : null}
+      <CorrectTree tag={tree.tag} />
       {choosing ? <Trees at={at} onChoose={put} onClose={() => setChoosing(false)} /> : null}
     </div>
   );

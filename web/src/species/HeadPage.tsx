@@ -11,6 +11,7 @@ import { problemOf, useRead, useWrite } from '../api/index.ts';
 import { useGo, useView, useVocabulary } from '../app/index.ts';
 import { Latin, Loaded, PageHead, ProblemNote } from '../parts/index.ts';
 import { CautionRows, ProseRows, RootRows } from './HeadRows.tsx';
+import { EndSpecies } from './EndSpecies.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
 import { formOf, readForm } from './headForm.ts';
 import type { HeadForm } from './headForm.ts';
@@ -210,6 +211,7 @@ function Head({ profile }: { profile: SpeciesProfile }) {
           <b className="number">{pointsOf(form.record)}</b>
         </div>
       </section>
+      <EndSpecies profile={profile} />
     </>
   );
 }

@@ -29,6 +29,8 @@ import { Questions } from './Questions.tsx';
 import { SeasonPart } from './SeasonPart.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
 import { StatementEditor } from './StatementEditor.tsx';
+import { UndoRedo } from './UndoRedo.tsx';
+import { useUndo } from './useUndo.ts';
 import { lookalikesOf } from './lookalikes.ts';
 import { openQuestions } from './questions.ts';
 import { useOrganSteps } from './useOrganSteps.ts';
@@ -47,6 +49,7 @@ const seenNow = (o: OrganLines): number => o.lines.filter((l) => l.seen.seen !==
 function Head({ profile, here }: { profile: SpeciesProfile; here: Here }) {
   const go = useGo();
   const mayTeach = useMayTeach();
+  const undoing = useUndo();
   const { id, scientific, authority, common } = profile.header;
   const above = profile.above.filter((t) => t.rank !== 'species');
   const genus = above.find((t) => t.rank === 'genus');
@@ -82,6 +85,7 @@ function Head({ profile, here }: { profile: SpeciesProfile; here: Here }) {
           {genus ? <AppLink to={`/species/${id}?beside=${genus.id}`}>Compare with genus</AppLink> : null}
           {mayTeach ? (
             <>
+              <UndoRedo of={undoing} />
               <Button onClick={() => go(`/species/${id}/head`)}>Names and notes</Button>
               <Button type="primary" onClick={() => go(`/species/${id}/write`)}>
                 Edit profile

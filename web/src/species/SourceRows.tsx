@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
+import Popconfirm from 'antd/es/popconfirm';
 import type { Source } from '@hurrow/contract';
 import { SOURCE_KINDS } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
@@ -19,6 +20,7 @@ const KIND_WORDS: Readonly<Record<Source['kind'], string>> = {
 export function SourceRow({ source, mayEdit }: { source: Source; mayEdit: boolean }) {
   const [body, setBody] = useState(source);
   const change = useWrite('sourceChange');
+  const remove = useWrite('sourceRemove');
   const dirty = body.citation !== source.citation || body.rank !== source.rank || body.kind !== source.kind;
   const own = source.kind !== 'shipped' && mayEdit;
   const save = (): void => {
@@ -59,7 +61,7 @@ export function SourceRow({ source, mayEdit }: { source: Source; mayEdit: boolea
         ) : (
           source.citation
         )}
-        <ProblemNote error={change.error} />
+        <ProblemNote error={change.error ?? remove.error} />
       </td>
       <td>
         {own ? (
@@ -84,8 +86,20 @@ export function SourceRow({ source, mayEdit }: { source: Source; mayEdit: boolea
       <td>
         {own && dirty ? (
           <Button size="small" type="primary" loading={change.isPending} onClick={save}>
-            Save
+            Save source
           </Button>
+        ) : own ? (
+          <Popconfirm
+            title={`Delete ${source.citation}?`}
+            description="A source that still says something is kept."
+            okText="Delete source"
+            cancelText="Cancel"
+            onConfirm={() => remove.mutate({ params: { id: source.id }, version: source.version ?? 1 })}
+          >
+            <Button size="small" loading={remove.isPending} aria-label={`Delete ${source.citation}`}>
+              Delete
+            </Button>
+          </Popconfirm>
         ) : null}
       </td>
     </tr>

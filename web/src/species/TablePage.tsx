@@ -20,6 +20,8 @@ import { exportRows, patched, readEntry, readPaste, tableModel } from './tableMo
 import type { CellProblem, Pasted, TableModel } from './tableModel.ts';
 import { useChosenList } from './useList.ts';
 import { useSource } from './useSource.ts';
+import { UndoRedo } from './UndoRedo.tsx';
+import { useUndo } from './useUndo.ts';
 import './table.css';
 
 const EVERY = 'every';
@@ -69,7 +71,7 @@ function Table({
   const [busy, setBusy] = useState<ReadonlySet<string>>(new Set());
   // What is written into the table stands in it already; the table is not read again for one cell.
   const save = useWrite('statementBatch', route);
-  const undo = useWrite('undo');
+  const undoing = useUndo();
   const model = useMemo(() => (vocabulary ? tableModel(table, vocabulary) : null), [table, vocabulary]);
   const rows = useMemo(() => {
     const wanted = rowFilter.trim().toLowerCase();
@@ -116,7 +118,6 @@ function Table({
     if (read.kind === 'entry') record([read.entry], () => undefined);
     return true;
   };
-  const back = (): void => undo.mutate({});
   return (
     <>
       <div className="tools">
@@ -158,26 +159,21 @@ function Table({
         />
         <span className="quiet number" role="status">
           {rows.length} species, {counted(columns.length, 'character')}
-          {undo.isSuccess && !undo.isPending ? `, ${undo.data.statements} undone` : ''}
         </span>
         <span className="spring" />
-        {mayTeach ? (
-          <Button onClick={back} loading={undo.isPending}>
-            Undo
-          </Button>
-        ) : null}
+        {mayTeach ? <UndoRedo of={undoing} /> : null}
         <Button onClick={() => saveCsv('character-table', exportRows(model, rows, columns, source))}>
           Save as CSV
         </Button>
       </div>
-      <ProblemNote error={save.error ?? undo.error} />
+      <ProblemNote error={save.error} />
       {save.error && problemOf(save.error).status === 412 ? (
         <Button size="small" onClick={() => void client.invalidateQueries({ queryKey: [route] })}>
-          Read what stands now
+          Read what is there now
         </Button>
       ) : null}
       {rows.length === 0 || columns.length === 0 ? (
-        <Nothing title="Nothing to show">Take a filter away.</Nothing>
+        <Nothing title="Nothing to show">Clear a filter.</Nothing>
       ) : (
         <TableGrid
           model={model}
@@ -191,7 +187,7 @@ function Table({
           onPaste={(text) =>
             mayTeach ? setPasted(readPaste(text, model, rows, columns, vocabulary, source, here)) : undefined
           }
-          onUndo={back}
+          onUndo={undoing.undo}
           onEditing={setTyping}
           busy={busy}
         />

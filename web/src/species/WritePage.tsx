@@ -7,8 +7,8 @@ import { applies, valueWords } from '@hurrow/core/characters';
 import type { Character, Resolved, Vocabulary, Wording } from '@hurrow/core/characters';
 import { ORGANS } from '@hurrow/core/conditions';
 import type { Organ } from '@hurrow/core/conditions';
-import { problemOf, useRead, useWrite } from '../api/index.ts';
-import { ORGAN_LABELS, useGo, useHere, useShortcuts, useView, useVocabulary } from '../app/index.ts';
+import { useRead } from '../api/index.ts';
+import { ORGAN_LABELS, useGo, useHere, useView, useVocabulary } from '../app/index.ts';
 import { Latin, Loaded, PageHead } from '../parts/index.ts';
 import { DrawnNow } from '../plates/index.ts';
 import { ownStatement } from './ownStatement.ts';
@@ -22,6 +22,8 @@ import { useReadProfile } from './useProfile.ts';
 import type { ReadProfile } from './useProfile.ts';
 import { useProfileList } from './useProfileList.ts';
 import './profile.css';
+import { UndoRedo } from './UndoRedo.tsx';
+import { useUndo } from './useUndo.ts';
 import './write.css';
 
 /** What stands behind a line: the value in use and where it comes from. */
@@ -61,7 +63,7 @@ function Lines({
   const list = useProfileList(profile, vocabulary, here.place);
   const [which, setWhich] = useState<'needed' | 'all'>('needed');
   const { source, choose } = useSource(profile.sources, profile);
-  const undo = useWrite('undo');
+  const undoing = useUndo();
   const expected = list?.view.expected ?? null;
   const organs = useMemo(() => {
     const own = new Set(
@@ -92,8 +94,6 @@ function Lines({
     });
   const recorded = (characters: readonly Character[]): number =>
     characters.filter((c) => read.described.profile.has(c.id)).length;
-  const back = (): void => undo.mutate({});
-  useShortcuts([{ keys: 'u', does: 'Undo my latest entry', run: back }]);
   return (
     <>
       <div className="tools">
@@ -106,12 +106,7 @@ function Lines({
             { value: 'all', label: 'Every character' },
           ]}
         />
-        <Button onClick={back} loading={undo.isPending}>
-          Undo
-        </Button>
-        <span className="quiet" role="status">
-          {undo.isSuccess ? `${undo.data.statements} undone` : undo.error ? problemOf(undo.error).detail : ''}
-        </span>
+        <UndoRedo of={undoing} />
         <span className="spring" />
         <span className="quiet">
           Type and press <kbd>Enter</kbd> to pick a state · <kbd>?</kbd> sometimes (again: rare) ·{' '}
@@ -161,7 +156,7 @@ function Lines({
                     own={ownStatement(profile, profile.header.id, c.id, source)}
                     inUse={inUseWords(c, read.described.profile.get(c.id), profile, source, wording)}
                     wording={wording}
-                    onUndo={back}
+                    onUndo={undoing.undo}
                     onTyped={onTyped}
                   />
                 ))}

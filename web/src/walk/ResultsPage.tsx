@@ -46,7 +46,12 @@ function AskResult({ ask }: { ask: ResultAsk }) {
           </>
         )}
       </div>
-      {ask.reason ? <div>Your instructor: {ask.reason}</div> : null}
+      {ask.reason ? (
+        <div>
+          {ask.before === null ? 'Your instructor' : `Changed from ${ask.before} points by your instructor`}:{' '}
+          {ask.reason}
+        </div>
+      ) : null}
       <div className="number result-points">
         {ask.points} of {ask.most}
       </div>

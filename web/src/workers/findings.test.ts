@@ -29,15 +29,21 @@ const library: ListLibrary = {
     policy: 'widest',
     taxa: ['grand', 'alpine', 'bare', 'copy', 'stranger'].map((id) => ({ id, label: id, parents: [] })),
     windows: [],
-    statements: ['grand', 'alpine', 'copy', 'stranger'].flatMap((t) => [
-      says(t, 'leaf.kind', state('needle')),
-      says(t, 'leaf.persistence', state('evergreen')),
-      says(
-        t,
-        'needle.bands',
-        state(t === 'alpine' ? 'both-sides' : t === 'stranger' ? 'none' : 'below-only'),
+    statements: [
+      // Enough to be no stranger, and nothing that would tell it from the firs.
+      ...(['bark.smell', 'bark.peels_where', 'fruit.hangs', 'flower.smell'] as const).map((c, i) =>
+        says('bare', c, state(['none', 'nowhere', 'for-years', 'none'][i] ?? '')),
       ),
-    ]),
+      ...['grand', 'alpine', 'copy', 'stranger'].flatMap((t) => [
+        says(t, 'leaf.kind', state('needle')),
+        says(t, 'leaf.persistence', state('evergreen')),
+        says(
+          t,
+          'needle.bands',
+          state(t === 'alpine' ? 'both-sides' : t === 'stranger' ? 'none' : 'below-only'),
+        ),
+      ]),
+    ],
   },
 };
 
@@ -74,7 +80,8 @@ describe('what is said beside a station', () => {
     expect(found.told).toBe(1);
     expect(found.twins.map((t) => t.id)).toEqual(['copy']);
     expect(found.unproven.map((u) => u.taxon.id)).toEqual(['bare']);
-    expect(found.unproven[0]?.open.map((c) => c.id)).toContain('needle.bands');
+    expect(found.unproven[0]?.open.map((c) => c.id)).toContain('leaf.kind');
+    expect(found.bare).toBe(0);
   });
 
   test('what the tree is certified to show stands before its species’ profile', () => {
@@ -112,9 +119,16 @@ describe('what is said beside a station', () => {
     expect(touched({ station: guarded, setting }).twins.map((t) => t.id)).toEqual(['copy']);
   });
 
+  test('a species of which almost nothing is recorded is counted, not named', () => {
+    const statements = library.data.statements.filter((s) => s.taxon !== 'bare');
+    const empty = checkerOf({ ...library, data: { ...library.data, statements } }, vocabularyOf(CHARACTERS));
+    const found = empty({ station: station('grand'), setting });
+    expect([found.bare, found.unproven]).toEqual([1, []]);
+  });
+
   test('a tree of a species that is not listed is compared with all that are', () => {
     const found = check({ station: station('stranger'), setting });
-    expect(found.told + found.twins.length + found.unproven.length).toBe(4);
+    expect(found.told + found.twins.length + found.unproven.length + found.bare).toBe(4);
     expect(found.told).toBe(3);
   });
 });

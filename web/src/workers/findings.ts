@@ -15,6 +15,8 @@ export interface StationFinding {
   readonly twins: readonly TaxonHeader[];
   readonly unproven: readonly Unsettled[];
   readonly told: number;
+  /** How many have almost nothing recorded. */
+  readonly bare: number;
 }
 
 export interface CheckAt {
@@ -50,6 +52,7 @@ export function checkerOf(library: ListLibrary, vocabulary: Vocabulary): (at: Ch
         named(taxon).map((t) => ({ taxon: t, open: open.flatMap((c) => vocabulary.get(c) ?? []) })),
       ),
       told: found.told.length,
+      bare: found.bare.length,
     };
   };
 }

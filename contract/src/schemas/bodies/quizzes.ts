@@ -141,6 +141,7 @@ export const rulingBody = record<RulingBody>({
   typed: words(MAX_TYPED),
   taxon: optional(nullOr(id)),
   outcome: oneOf(RULED),
+  scope: optional(oneOf(['list', 'section', 'sitting'])),
 });
 
 export const disputeDecision = record<DisputeDecision>({
