@@ -98,7 +98,7 @@ test('species are laid on the bench by a key; moving date and material shows wha
   await page.keyboard.press('B');
   await expect(page.getByRole('heading', { level: 1, name: 'Bench' })).toBeVisible();
   const tells = page.getByRole('region', { name: 'Tells' });
-  await expect(tells).toContainText('how buds sit: in facing pairs on ');
+  await expect(tells).toContainText('Buds sit in facing pairs on ');
   await expect(
     page.getByRole('img', { name: /^leaf of Acer glabrum and Physocarpus malvaceus/ }),
   ).toBeVisible();
@@ -135,7 +135,9 @@ test('a rule is built as a sentence, its exceptions are named, it is kept, found
   await builder.getByLabel('Then: from').fill('five');
   await expect(builder.getByRole('button', { name: 'Keep the rule' })).toBeDisabled();
   await builder.getByLabel('Then: from').fill('5');
-  await expect(builder.getByRole('status')).toContainText('Only Pinus monticola has needles in a bundle: 5.');
+  await expect(builder.getByRole('status')).toContainText(
+    'Needles grow in bundles of 5 only on Pinus monticola.',
+  );
   await expect(builder.getByRole('status')).toContainText('Pinus albicaulis (has it too)');
   await expect(builder.getByRole('status')).toContainText('Pinus flexilis (has it too)');
   await builder.getByRole('button', { name: 'Keep the rule' }).click();

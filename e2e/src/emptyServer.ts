@@ -51,7 +51,7 @@ export async function sendSetUp(page: Page, server: EmptyServer, code: string): 
   await page.getByLabel('Passphrase', { exact: true }).fill('eleven small cones');
   await page.getByLabel('Passphrase again').fill('eleven small cones');
   await page.getByLabel('Site').fill('Ash Hollow');
-  await page.getByLabel('Degrees north').fill('47.2');
+  await page.getByLabel('Latitude').fill('47.2');
   await page.getByLabel('Longitude').fill('-116.1');
   await page.getByLabel('Elevation, m').fill('800');
   await page.getByRole('button', { name: 'Set up and sign in' }).click();

@@ -87,7 +87,7 @@ test('a profile: read organ by organ, changed, and refused where the entry is wr
   await editor.getByLabel('Add a state').fill('drooping');
   await editor.getByLabel('Add a state').press('Enter');
   await editor.getByRole('button', { name: 'Save' }).click();
-  await expect(line('form.leader')).toContainText('upright; sometimes drooping');
+  await expect(line('form.leader')).toContainText('upright, drooping');
 });
 
 test('the trees a quiz is made of', async () => {
@@ -242,7 +242,7 @@ test('grading: names are judged, one grade is overridden, one text decided for a
   await expect(unknown).toHaveCount(2);
   await expect(unknown.first()).toContainText('0 of 2');
   await unknown.first().getByRole('button', { name: 'Decide' }).click();
-  await expect(page.getByRole('dialog')).toContainText('2 answers of this sitting read so');
+  await expect(page.getByRole('dialog')).toContainText('2 students wrote this.');
   await page.getByRole('button', { name: 'Save decision' }).click();
   await expect(page.getByRole('dialog')).toBeHidden();
   // Nothing else waits: “whitebark” is read as the pine it is short for.

@@ -249,7 +249,7 @@ test('values beside each other are in one unit, unless they lie very far apart',
       metric,
     );
   };
-  expect(said(['50-100 mm', '30-70 (90) mm'])).toEqual(['50–100 mm', '30–70 (90) mm']);
+  expect(said(['50-100 mm', '30-70 (90) mm'])).toEqual(['5–10 cm', '3–7 (9) cm']);
   expect(said(['20 mm', '4 m'])).toEqual(['20 mm', '4 m']);
   expect(said(['', '30 mm'])).toEqual(['', '30 mm']);
 });
@@ -275,6 +275,6 @@ test('values are worded plainly or technically, in either units', () => {
     '30–60 (75) m',
   );
   expect(valueWords(character('form.height'), height, { words: 'plain', units: 'customary' })).toBe(
-    '98–197 (246) ft',
+    '100–195 (245) ft',
   );
 });

@@ -325,7 +325,7 @@ describe('one species', () => {
     const persistence = of('leaf.persistence');
     expect(
       oneSentence(persistence, states(persistence, 'deciduous', 'marcescent?'), { name: 'oak' }, PLAIN),
-    ).toBe('Oak drops its leaves in winter; oak sometimes keeps brown leaves into winter.');
+    ).toBe('Oak drops its leaves in winter, sometimes keeps brown leaves into winter.');
   });
 
   test('of several species stands in the plural', () => {

@@ -126,12 +126,12 @@ function clausesOf(
   );
 }
 
-/** Clauses that begin alike up to the verb become one: *leaves are opposite, sometimes whorled*. */
+/** Clauses that begin alike become one: *leaves are opposite, sometimes whorled*, *bark is smooth or peels like paper*. */
 function joined(clauses: readonly string[]): readonly string[] {
   const found: string[] = [];
   for (const clause of clauses) {
     const before = found.at(-1);
-    const shared = before === undefined ? '' : sharedStart(before, clause);
+    const shared = before === undefined ? '' : sharedStart(before, clause) || sharedSubject(before, clause);
     if (before === undefined || shared === '') found.push(clause);
     else {
       const rest = clause.slice(shared.length);
@@ -140,6 +140,16 @@ function joined(clauses: readonly string[]): readonly string[] {
     }
   }
   return found;
+}
+
+/** The subject two clauses share, where their verbs part. */
+function sharedSubject(a: string, b: string): string {
+  const [x, y] = [a.split(' '), b.split(' ')];
+  const [i, k] = [verbAt(x), verbAt(y)];
+  // An adverb stands before some verbs.
+  const from = /^(sometimes|rarely|never)$/.test(y[k - 1] ?? '') ? k - 1 : k;
+  const subject = x.slice(0, i).join(' ');
+  return i > 0 && subject === y.slice(0, from).join(' ') ? `${subject} ` : '';
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -27,11 +27,19 @@ function find(subject: Subject, kinds: readonly WindowKind[]): SeasonWindow[] {
   return subject.windows.filter((w) => kinds.includes(w.kind));
 }
 
-/** The gap in which none of the windows stands, for a reason in words. */
-function span(windows: readonly SeasonWindow[], day: number): string {
+const HALF_A_YEAR = 182;
+
+/**
+ * When something is not there, for a reason in words: the gap the day is in, or the time it is there where that is shorter.
+ * @param what as *flower*, *fruit*.
+ */
+function away(what: string, windows: readonly SeasonWindow[], day: number): string {
   const next = windows.reduce((a, b) => (daysForward(day, b.start) < daysForward(day, a.start) ? b : a));
   const last = windows.reduce((a, b) => (daysForward(b.end, day) < daysForward(a.end, day) ? b : a));
-  return `between ${showDay(last.end)} and ${showDay(next.start)}`;
+  const isOne = next.start === last.start && next.end === last.end;
+  if (isOne && daysForward(next.start, next.end) < HALF_A_YEAR)
+    return `${what} only from ${showDay(next.start)} to ${showDay(next.end)}`;
+  return `no ${what} between ${showDay(last.end)} and ${showDay(next.start)}`;
 }
 
 /**
@@ -45,7 +53,7 @@ function inWindows(subject: Subject, day: number, kinds: readonly WindowKind[], 
   if (windows.some((w) => daysOutside(w, day) <= BOUND_SLACK)) {
     return partly(`${what} only about to start or just over`);
   }
-  return no(`no ${what} ${span(windows, day)}`);
+  return no(away(what, windows, day));
 }
 
 /** Leaf-on: yes from the end of leaf-out to the start of leaf fall, partly in either window and ten days around. */

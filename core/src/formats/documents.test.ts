@@ -142,3 +142,10 @@ describe('SDD', () => {
     expect(inches.ok ? '' : inches.refused[0]?.message).toMatch(/in “inch” in the file and in “mm” here/);
   });
 });
+
+test('a statement without a value is refused at its place', () => {
+  const text = writeLibraryJson(LIBRARY, 'test').replace(/"value": \{[^]*?\n {5}\}/, '"value": null');
+  const read = readLibraryJson(text);
+  expect(read.ok).toBe(false);
+  expect(read.ok ? '' : read.refused[0]?.message).toContain('must be object');
+});

@@ -28,6 +28,8 @@ const date = { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}$' };
 const flag = { type: 'boolean' };
 
 const value = {
+  // A discriminator alone lets through what is no object at all.
+  type: 'object',
   oneOf: [
     object({
       kind: { const: 'states' },

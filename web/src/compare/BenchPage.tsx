@@ -20,6 +20,7 @@ import { ComparisonView } from '../plates/index.ts';
 import { CompareNav } from './CompareNav.tsx';
 import { PairTells } from './PairTells.tsx';
 import { SideBySide } from './SideBySide.tsx';
+import { sayName } from './words.ts';
 import { useTrayProfiles } from './useTrayProfiles.ts';
 import type { Laid } from './useTrayProfiles.ts';
 import './compare.css';
@@ -105,7 +106,7 @@ function Bench({ laid, vocabulary }: { laid: readonly Laid[]; vocabulary: Vocabu
       <PairTells
         a={a.described}
         b={b.described}
-        names={[a.header.scientific, b.header.scientific]}
+        names={[sayName(a.header, wording), sayName(b.header, wording)]}
         vocabulary={vocabulary}
         conditions={conditions}
         wording={wording}

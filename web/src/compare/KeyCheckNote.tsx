@@ -51,8 +51,8 @@ export function KeyCheckNote({
         </p>
       ) : null}
       <p className="quiet">
-        {key.length.toFixed(1)} couplets on the way to a species on average (no key of four leads does with
-        fewer than {bound.toFixed(1)}), at an effort of {key.effort.toFixed(1)}.
+        About {Math.round(key.length)} steps for each species. No key with four choices a step needs fewer
+        than {Math.ceil(bound)}.
       </p>
     </section>
   );

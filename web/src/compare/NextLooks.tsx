@@ -2,6 +2,10 @@ import { characterWords } from '@hurrow/core/characters';
 import type { Compared } from './useCompared.ts';
 import type { NamedTree } from './useNaming.ts';
 
+/** How much a look narrows down, and how easy it is. Source: docs/formulas.md, Naming a tree. */
+const lookWords = ({ bits, effort }: { readonly bits: number; readonly effort: number }): string =>
+  `${bits >= 1 ? 'narrows it down most' : bits >= 0.4 ? 'narrows it down' : 'narrows it down a little'}, ${effort < 2 ? 'easy to see' : effort < 3.5 ? 'takes a closer look' : 'takes patience'}`;
+
 /** What to look at next, with what it tells and takes. */
 export function NextLooks({
   compared: c,
@@ -25,7 +29,7 @@ export function NextLooks({
                 {characterWords(l.character, c.wording.words)}
               </button>{' '}
               <span className="quiet">
-                {l.bits.toFixed(2)} bits for an effort of {l.effort.toFixed(1)}
+                {lookWords(l)}
                 {needs.length > 0 ? `, needs ${needs.join(' and ')}` : ''}
               </span>
             </li>

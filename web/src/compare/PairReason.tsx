@@ -5,7 +5,7 @@ import { tellCards, tellSentence, usable } from '@hurrow/core/compare';
 import type { PairCell } from '@hurrow/core/compare';
 import { layOnly, useGo } from '../app/index.ts';
 import { TaxonName } from '../parts/index.ts';
-import { STANDING, carefulWords, strengthWords } from './words.ts';
+import { STANDING, carefulWords, strengthWords, sayName } from './words.ts';
 import type { Compared } from './useCompared.ts';
 
 /** Why a pair comes to what it does: its tells, or what is missing, and what was said of it. */
@@ -37,7 +37,7 @@ export function PairReason({ compared: c, cell }: { compared: Compared; cell: Pa
       <ul className="plain-list tells">
         {now.slice(0, 6).map((k) => (
           <li key={k.character.id}>
-            {tellSentence(k, [x.scientific, y.scientific], c.wording)}{' '}
+            {tellSentence(k, [sayName(x, c.wording), sayName(y, c.wording)], c.wording)}{' '}
             <span className="quiet">({strengthWords(k)})</span>
           </li>
         ))}
@@ -56,11 +56,11 @@ export function PairReason({ compared: c, cell }: { compared: Compared; cell: Pa
       ) : null}
       {cell.standing !== 'clean' && later.length > 0 ? (
         <>
-          <p className="quiet">What would tell them, and why not now:</p>
+          <p className="quiet">What would tell them apart, and why not now:</p>
           <ul className="plain-list tells">
             {later.slice(0, 5).map((k) => (
               <li key={k.character.id}>
-                {tellSentence(k, [x.scientific, y.scientific], c.wording)}{' '}
+                {tellSentence(k, [sayName(x, c.wording), sayName(y, c.wording)], c.wording)}{' '}
                 <span className="quiet">({k.reason})</span>
               </li>
             ))}

@@ -102,8 +102,8 @@ export function PairTells({
         <h2>Tells</h2>
         <span className="quiet" role="status">
           {strong === 0
-            ? 'Nothing that can be seen now tells them for certain.'
-            : `${strong} ${strong === 1 ? 'character tells' : 'characters tell'} them now.`}
+            ? 'Nothing that can be seen now tells them apart for certain.'
+            : `${strong} ${strong === 1 ? 'character tells' : 'characters tell'} them apart now.`}
           {gone.length > 0 ? ` ${gone.length} lost by the last change.` : ''}
         </span>
         <Button size="small" onClick={save}>

@@ -89,8 +89,10 @@ describe('words', () => {
     expect(card && strengthWords(card)).toBe('clean');
     expect(card && strengthWords({ ...card, now: 'partly' })).toBe('partial now (clean)');
     // One clean tell, worked in docs/formulas.md, A careful observer: 0.961.
-    expect(card && carefulWords([card], vocabulary)).toContain('right in 96 of 100 looks');
-    expect(carefulWords([], vocabulary)).toContain('right in 50 of 100 looks');
+    expect(card && carefulWords([card], vocabulary)).toBe(
+      'A careful observer would be right about 19 times in 20.',
+    );
+    expect(carefulWords([], vocabulary)).toBe('A careful observer would be right about half the time.');
     expect(card && needsWords(card)).toContain('in the hand');
     expect(whenWords([])).toContain('never');
     expect(whenWords([{ from: '2026-01-01', to: '2026-12-31' }])).toBe('all year');

@@ -1,7 +1,8 @@
+import { oftenWords } from '@hurrow/core/measuring';
 import { characterWords } from '@hurrow/core/characters';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import type { Change, PairCell, Standing, TellCard } from '@hurrow/core/compare';
-import { CAREFUL, careful } from '@hurrow/core/tells';
+import { careful } from '@hurrow/core/tells';
 import { dayOfYear, handlingWords, materialWords, showDay } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { Usable } from '@hurrow/core/compare';
@@ -51,7 +52,7 @@ export function carefulWords(cards: readonly TellCard[], vocabulary: Vocabulary)
     vocabulary,
   );
   const right = Math.min(one, other);
-  return `A careful observer, who misreads ${Math.round(100 * CAREFUL)} calls in 100, would be right in ${(100 * right).toFixed(right > 0.995 ? 1 : 0)} of 100 looks.`;
+  return `A careful observer would be right ${oftenWords(right)}.`;
 }
 
 /** What a tell needs: material, handling and nearness. */
@@ -92,3 +93,9 @@ export function changeWords(change: Change, conditions: Conditions): string {
       return `Move to ${day(conditions.date)} (${Math.abs(change.days)} days ${change.days > 0 ? 'later' : 'earlier'})`;
   }
 }
+
+/** What a species is called in a sentence: by its common name in plain words, where it has one. */
+export const sayName = (
+  t: { readonly scientific: string; readonly common: string | null },
+  { words }: Pick<Wording, 'words'>,
+): string => (words === 'plain' ? (t.common ?? t.scientific) : t.scientific);
