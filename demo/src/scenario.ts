@@ -280,7 +280,7 @@ export function teachingRows(): TableRows[] {
         ws: WS,
         id: sectionId(s.key),
         name: s.name,
-        term: 'Autumn 2026',
+        term: 'Fall 2026',
         level: s.level,
         list: s.key === 'youth' ? YOUTH_LIST : LIST,
         site: idOf('site', 'Quillan Creek'),

@@ -103,7 +103,7 @@ test('species are laid on the bench by a key; moving date and material shows wha
     page.getByRole('img', { name: /^leaf of Acer glabrum and Physocarpus malvaceus/ }),
   ).toBeVisible();
   await page.getByLabel('Date', { exact: true }).fill('2026-07-15');
-  await expect(tells.getByRole('status')).toContainText(/characters tell them now/);
+  await expect(tells.getByRole('status')).toContainText(/characters tell them apart now/);
   await picture(page, 'bench');
   await page.getByLabel('Date', { exact: true }).fill('2026-12-15');
   await expect(tells.getByRole('status')).toContainText('lost by the last change');
@@ -146,7 +146,7 @@ test('a rule is built as a sentence, its exceptions are named, it is kept, found
   await expect(kept.getByRole('row')).toHaveCount(6);
   await expect(kept).toContainText('Larix occidentalis (lacks it)');
   await kept
-    .getByRole('link', { name: /^Only Pinus monticola/ })
+    .getByRole('link', { name: /only on Pinus monticola/ })
     .last()
     .click();
   await expect(page.getByRole('region', { name: 'Exceptions' })).toContainText('has it too');

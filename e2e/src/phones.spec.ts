@@ -126,6 +126,10 @@ test('a double press makes one quiz', async ({ page }) => {
   await page.getByRole('dialog').getByLabel('Name').fill('Pressed twice');
   await choose(page, 'List', 'Trees of Quillan Creek');
   await page.getByRole('button', { name: 'Create quiz' }).dblclick();
+  await page
+    .getByRole('dialog', { name: /Add stations/ })
+    .getByRole('button', { name: 'Cancel' })
+    .click();
   await expect(page.getByRole('heading', { level: 1, name: 'Pressed twice' })).toBeVisible();
   await go(page, 'Quizzes');
   await expect(page.getByRole('link', { name: 'Pressed twice' })).toHaveCount(1);

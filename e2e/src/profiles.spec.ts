@@ -37,7 +37,7 @@ test('a whole profile is written without the mouse, and kept while it is not sav
   await page.keyboard.type('cone');
   await page.keyboard.press('Enter');
   await page.keyboard.press('?');
-  await expect(line('form.outline').locator('.token').nth(1)).toHaveText('cone-shaped rare');
+  await expect(line('form.outline').locator('.token').nth(1)).toHaveText('cone-shaped sometimes');
   await page.keyboard.press('ArrowDown');
   await expect(line('form.outline').getByRole('status')).toHaveText('saved');
   // The next line has the focus, and the one above can be reached again.

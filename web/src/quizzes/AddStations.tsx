@@ -87,7 +87,9 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
                 options={weeksOf(all).map((w) => ({ value: w, label: `Week ${w}` }))}
                 onChange={setWeeks}
               />
-              <Button onClick={() => setChosen(oneOfEach(shown, quiz))}>Choose one of each species</Button>
+              <Button disabled={shown.length === 0} onClick={() => setChosen(oneOfEach(shown, quiz))}>
+                Choose one of each species
+              </Button>
             </div>
             <ul className="tree-choice" aria-label="Trees">
               {shown.map((o) => (
