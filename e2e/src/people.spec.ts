@@ -31,7 +31,7 @@ test('somebody is invited, comes in by the link, gets another role and is taken 
   await signInAsOwner(page);
   await toPeople(page);
   await page.getByLabel('Their name').fill('Ansel Thorpe');
-  await choose(page, 'Sections', 'Tuesday lab');
+  await choose(page, 'Classes', 'Tuesday lab');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Make link' }).click();
   await expect(page.getByText('Send this link to Ansel Thorpe.')).toBeVisible();
@@ -62,7 +62,7 @@ test('somebody is invited, comes in by the link, gets another role and is taken 
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   const row = page.getByRole('row').filter({ hasText: 'Ansel Thorpe' });
   await expect(row).toContainText('instructor');
-  await expect(row).toContainText('all sections');
+  await expect(row).toContainText('all classes');
   await page.getByRole('button', { name: 'Change Ansel Thorpe' }).click();
   await page.getByRole('button', { name: 'Take off the staff' }).click();
   await expect(row).toContainText('off the staff');

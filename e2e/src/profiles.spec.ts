@@ -84,7 +84,7 @@ test('a whole profile is written without the mouse, and kept while it is not sav
 
   await page.getByRole('button', { name: 'View profile' }).click();
   await expect(said('form.height')).toContainText('30–50 (80) ft');
-  await expect(said('form.outline')).toContainText('irregular; rarely cone-shaped');
+  await expect(said('form.outline')).toContainText('irregular; sometimes cone-shaped');
   await expect(said('needle.attachment')).toContainText('from Larix');
 });
 

@@ -124,10 +124,10 @@ test('two people who change one statement are both heard', async ({ page, browse
   await range(other).fill('17-33 mm');
   await other.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
   await expect(other.getByRole('alert')).toContainText('Someone changed it in the meantime');
-  await expect(other.getByRole('alert')).toContainText('0.59–1.18 in');
+  await expect(other.getByRole('alert')).toContainText('9/16–1⅛ in');
   await other.getByRole('button', { name: 'Keep mine' }).click();
   await other.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
-  await expect(other.locator('[data-character="needle.length"]')).toContainText('0.67–1.3 in');
+  await expect(other.locator('[data-character="needle.length"]')).toContainText('⅝–1¼ in');
   await other.context().close();
 });
 

@@ -34,6 +34,7 @@ describe('lengths rounded as a person would write them', () => {
 
   test('two that differ are never said alike', () => {
     expect(say([38, 40.5], 'customary')).toBe('1½–1⅝ in');
+    expect(say([15, 17], 'customary')).toBe('9/16–11/16 in');
     expect(say([41, 42], 'metric')).not.toBe('40–40 mm');
   });
 
@@ -44,6 +45,8 @@ describe('lengths rounded as a person would write them', () => {
     });
     const sizes = { in: 25.4, ft: 304.8, mm: 1, cm: 10, m: 1000 } as const;
     const read = (text: string): number => {
+      const sixteenth = /^(?:(\d+) )?(\d+)\/16$/.exec(text);
+      if (sixteenth) return Number(sixteenth[1] ?? 0) + Number(sixteenth[2]) / 16;
       const part = { '⅛': 1, '¼': 2, '⅜': 3, '½': 4, '⅝': 5, '¾': 6, '⅞': 7 }[text.slice(-1)];
       const whole = Number(text.replace(/[⅛¼⅜½⅝¾⅞]/, '').replace(/,/g, '') || '0');
       return whole + (part ?? 0) / 8;

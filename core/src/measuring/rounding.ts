@@ -66,6 +66,9 @@ function written(value: number, unit: Unit): string {
     const part = FRACTIONS[eighths % 8] ?? '';
     return whole === 0 && part !== '' ? part : `${whole.toLocaleString('en-US')}${part}`;
   }
+  const sixteenths = Math.round(value * 16);
+  if (unit === IN && Math.abs(value * 16 - sixteenths) < 1e-6)
+    return `${sixteenths < 16 ? '' : `${Math.floor(sixteenths / 16)} `}${sixteenths % 16}/16`;
   return Number(value.toFixed(2)).toLocaleString('en-US', { maximumFractionDigits: 2 });
 }
 

@@ -17,5 +17,5 @@ export async function needSection(call: Call<Account>, section: string): Promise
     `select 1 from section s where s.ws = $1 and s.id = $3 and ${SEES_SECTION('s.id')}`,
     [call.who.ws, call.who.id, section],
   );
-  if (!row) throw notFound('There is no such section.', { remedy: 'Choose one under Classes.' });
+  if (!row) throw notFound('This class was deleted.', { remedy: 'Choose one under Classes.' });
 }

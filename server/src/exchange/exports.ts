@@ -150,7 +150,7 @@ export async function exportFile(call: CallOf<'exportFile'>): Promise<ReplyOf<'e
     section !== null &&
     !(await maybe(call.app.db, 'select 1 from section where ws = $1 and id::text = $2', [ws, section]))
   )
-    throw notFound('There is no such section.', { remedy: 'Choose one under Classes.' });
+    throw notFound('This class was deleted.', { remedy: 'Choose one under Classes.' });
   const { text } = await exportText(call.app.db, ws, format, {
     list: list?.name ?? null,
     section,

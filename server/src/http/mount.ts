@@ -32,7 +32,7 @@ export function checkAudience(who: Who, route: Route): void {
   if (route.audience === 'owner' && who.role !== 'owner')
     throw forbidden('Only an owner may do this.', { remedy: 'Ask an owner.' });
   if (route.audience === 'teachers' && who.role === 'assistant') {
-    throw forbidden('An assistant may not do this.', { remedy: 'Ask the instructor of the section.' });
+    throw forbidden('An assistant may not do this.', { remedy: 'Ask the instructor of the class.' });
   }
 }
 

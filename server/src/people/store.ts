@@ -12,7 +12,7 @@ export async function needSections(sql: Sql, ws: string, sections: readonly stri
   const there = new Set(rows.map((r) => r.id));
   const strange = sections.findIndex((s) => !there.has(s));
   if (strange >= 0)
-    throw invalid('This section is not there.', {
+    throw invalid('This class was deleted.', {
       field: `sections.${strange}`,
       remedy: 'Choose one of the list.',
     });

@@ -19,7 +19,7 @@ export async function createSitting(call: CallOf<'sittingCreate'>): Promise<Repl
       [ws, body.section],
     );
     if (!section)
-      throw invalid('There is no such section.', { field: 'section', remedy: 'Choose one under Classes.' });
+      throw invalid('This class was deleted.', { field: 'section', remedy: 'Choose one under Classes.' });
     if (section.list !== list) {
       throw invalid(`${section.name} works with another list than ${listName}.`, {
         field: 'section',

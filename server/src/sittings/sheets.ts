@@ -89,7 +89,8 @@ async function needStudent(
      where s.ws = $1 and s.id = $2 and e.section = $3 limit 1`,
     [ws, student, sitting.section],
   );
-  if (!row) throw notFound('This student is not in the section.', { remedy: 'Choose one of the roster.' });
+  if (!row)
+    throw notFound('This student is not in the class.', { remedy: 'Choose a student on its roster.' });
   return row;
 }
 

@@ -52,7 +52,7 @@ export function SamePerson({ student }: { student: Student }) {
                 style={{ minWidth: 260 }}
                 showSearch={{ optionFilterProp: 'label' }}
                 value={other}
-                placeholder="section and number"
+                placeholder="class and number"
                 onChange={setOther}
                 options={[...elsewhere(sections.data ?? [], student.id, l)]}
               />

@@ -8,6 +8,7 @@ import { CompareRoom } from './CompareRoom.tsx';
 import { DiagnosticTable } from './DiagnosticTable.tsx';
 import { PairChart } from './PairChart.tsx';
 import { PairReason } from './PairReason.tsx';
+import { TwinsPanel } from './TwinsPanel.tsx';
 import { WhatIfPanel } from './WhatIfPanel.tsx';
 import { groundOf } from './groundOf.ts';
 import { drawnOf, ordered } from './order.ts';
@@ -21,7 +22,7 @@ function Lones({ compared, whole }: { compared: Compared; whole: WholeList }) {
     <section className="panel" aria-label="Only one has it">
       <h2>Only one has it</h2>
       {whole.lones.length === 0 ? (
-        <p className="quiet">No single character parts one species cleanly from all others now.</p>
+        <p className="quiet">No single character sets one species apart from all others now.</p>
       ) : null}
       <ul className="plain-list">
         {whole.lones.map((l) => {
@@ -87,7 +88,9 @@ function Earnings({ compared, whole }: { compared: Compared; whole: WholeList })
         ]}
       />
       {idle.length > 0 ? (
-        <p className="quiet">Tell nothing here and now: {idle.map((e) => words(e.character)).join(', ')}.</p>
+        <p className="quiet">
+          These tell nothing apart now: {idle.map((e) => words(e.character)).join(', ')}.
+        </p>
       ) : null}
     </>
   );
@@ -158,6 +161,7 @@ function Whole({ compared }: { compared: Compared }) {
           <WhatIfPanel compared={compared} />
         </div>
       </div>
+      <TwinsPanel compared={compared} whole={whole} onChoose={setChosen} />
       <DiagnosticTable compared={compared} />
       <Lones compared={compared} whole={whole} />
       <Earnings compared={compared} whole={whole} />

@@ -32,7 +32,8 @@ function DueRow({ item }: { item: DueItem }) {
         <AppLink to={item.href}>
           {item.pair ? (
             <>
-              <TaxonName taxon={item.pair.answer} /> named for <TaxonName taxon={item.pair.truth} />
+              Students wrote <TaxonName taxon={item.pair.answer} />; the tree was{' '}
+              <TaxonName taxon={item.pair.truth} />
             </>
           ) : (
             item.title
@@ -47,7 +48,7 @@ function DueRow({ item }: { item: DueItem }) {
 
 function FirstSteps() {
   const mayTeach = useMayTeach();
-  if (!mayTeach) return <Nothing title="Nothing is due">What your sections need will stand here.</Nothing>;
+  if (!mayTeach) return <Nothing title="Nothing is due">What your classes need appears here.</Nothing>;
   return (
     <Nothing title="Nothing is due yet">
       <ol>
@@ -55,7 +56,7 @@ function FirstSteps() {
           <AppLink to="/classes/lists/new">Paste the names</AppLink> your class is answerable for.
         </li>
         <li>
-          <AppLink to="/classes/sections/new">Make a section</AppLink> with its class numbers.
+          <AppLink to="/classes/sections/new">Create a class</AppLink> with its student numbers.
         </li>
         <li>
           Tag a few trees under <AppLink to="/material">Material</AppLink>, then{' '}

@@ -30,7 +30,7 @@ export function GiveOut() {
         <label className="field">
           <span>Rosters of</span>
           <select value={section} onChange={(e) => setSection(e.target.value)}>
-            <option value="">every section</option>
+            <option value="">every class</option>
             {sections.map((s) => (
               <option key={s.id} value={s.id}>
                 {s.name}

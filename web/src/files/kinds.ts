@@ -50,7 +50,7 @@ export const KINDS: readonly Kind[] = [
   {
     id: 'roster',
     word: 'Roster (CSV)',
-    about: 'section, code and, if wanted, a first name. Nothing more is asked of students.',
+    about: 'class, student number and, if wanted, first name. Nothing more is kept of students.',
     named: 'What to call this import',
   },
 ];
@@ -75,7 +75,7 @@ export const GIVEN: readonly {
   },
   { id: 'ranges', word: 'Ranges by region (CSV)', without: 'Regions alone, without areas drawn.' },
   { id: 'areas', word: 'Ranges as areas (GeoJSON)', without: 'Areas alone, without regions.' },
-  { id: 'roster', word: 'Roster (CSV)', without: 'Section, number and first name.' },
+  { id: 'roster', word: 'Roster (CSV)', without: 'Class, number and first name.' },
 ];
 
 /** Whether a list or a section narrows what is given out. */

@@ -54,10 +54,10 @@ export function InviteForm({
         </div>
         {role === 'assistant' ? (
           <Form.Item
-            label="Sections"
+            label="Classes"
             name="sections"
-            extra="An assistant sees these sections and no other."
-            rules={[{ required: true, type: 'array', min: 1, message: 'Choose at least one section.' }]}
+            extra="An assistant sees these classes and no other."
+            rules={[{ required: true, type: 'array', min: 1, message: 'Choose at least one class.' }]}
           >
             <Select
               mode="multiple"

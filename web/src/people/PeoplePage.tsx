@@ -81,7 +81,7 @@ function Staff({
             ),
           },
           { title: 'Role', dataIndex: 'role', sorter: (a, b) => a.role.localeCompare(b.role, 'en') },
-          { title: 'Sections', render: (_, p) => sectionWords(p, sections) },
+          { title: 'Classes', render: (_, p) => sectionWords(p, sections) },
           {
             title: 'Signed in',
             className: 'number',

@@ -70,7 +70,7 @@ export function PersonEditor({
         </div>
         {role === 'assistant' ? (
           <div className="field">
-            <label htmlFor="person-sections">Sections</label>
+            <label htmlFor="person-sections">Classes</label>
             <Select
               id="person-sections"
               mode="multiple"

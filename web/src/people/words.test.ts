@@ -31,8 +31,8 @@ test('sections are named for an assistant only', () => {
     { id: 'a', name: 'Tuesday lab' },
     { id: 'b', name: 'Thursday lab' },
   ];
-  expect(sectionWords(person({ role: 'instructor' }), sections)).toBe('all sections');
-  expect(sectionWords(person(), sections)).toBe('no section yet');
+  expect(sectionWords(person({ role: 'instructor' }), sections)).toBe('all classes');
+  expect(sectionWords(person(), sections)).toBe('no class yet');
   expect(sectionWords(person({ sections: ['b', 'a'] }), sections)).toBe('Thursday lab, Tuesday lab');
 });
 

@@ -3,7 +3,7 @@ import type { Invitation, OwnSession, PersonOnStaff, Role, Section } from '@hurr
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   owner: 'owner: everything, people and backups too',
   instructor: 'instructor: species, classes, quizzes, grades',
-  assistant: 'assistant: sheets and grades of their sections',
+  assistant: 'assistant: sheets and grades of their classes',
 };
 
 /** The link of an invitation. The token stands behind the #, so that no server and no log on the way reads it. */
@@ -35,9 +35,9 @@ export const invitationWords = (i: Invitation): string =>
 
 /** Which sections somebody works in. */
 export function sectionWords(p: PersonOnStaff, sections: readonly Pick<Section, 'id' | 'name'>[]): string {
-  if (p.role !== 'assistant') return 'all sections';
+  if (p.role !== 'assistant') return 'all classes';
   const names = p.sections.flatMap((id) => sections.find((s) => s.id === id)?.name ?? []);
-  return names.length === 0 ? 'no section yet' : names.join(', ');
+  return names.length === 0 ? 'no class yet' : names.join(', ');
 }
 
 /** Whether somebody is the only owner who is left, so that the role cannot be taken from them. */

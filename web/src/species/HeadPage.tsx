@@ -148,7 +148,9 @@ function Head({ profile }: { profile: SpeciesProfile }) {
           {area('olderFamilies', 'Older families, one a line', '')}
         </div>
         <div className="field">
-          <label htmlFor="head-parents">Stands in, nearest first: named groups, section, genus, family</label>
+          <label htmlFor="head-parents">
+            Belongs to, nearest first: named groups, section, genus, family
+          </label>
           <Select
             id="head-parents"
             mode="multiple"

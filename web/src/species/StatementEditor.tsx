@@ -8,7 +8,7 @@ import Select from 'antd/es/select';
 import type { EnteredStatement, SpeciesProfile, StatementRow } from '@hurrow/contract';
 import { LIFE_WORDS, LIVES } from '@hurrow/core/conditions';
 import type { Life } from '@hurrow/core/conditions';
-import { characterWords, readValue, valueWords } from '@hurrow/core/characters';
+import { characterWords, readValue, valueWords, valuesWords } from '@hurrow/core/characters';
 import type { Character, Value, Wording } from '@hurrow/core/characters';
 import { Refused, problemOf, useWrite } from '../api/index.ts';
 import { ProblemNote } from '../parts/index.ts';
@@ -109,6 +109,15 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
     }
   };
   const words = characterWords(character, wording.words);
+  // Read beside each other, so that two that differ never read alike.
+  const [theirs = '', mine = ''] = valuesWords(
+    character,
+    [
+      beaten ? (beaten.current as StatementRow).value : undefined,
+      checked.ok && checked.value ? checked.value : undefined,
+    ],
+    wording,
+  );
   return (
     <Modal
       open
@@ -239,12 +248,12 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
               <div className="stack">
                 <div className="stale-pair">
                   <div>
-                    <b>Stands now</b>
-                    <div>{valueWords(character, (beaten.current as StatementRow).value, wording)}</div>
+                    <b>Theirs, saved now</b>
+                    <div>{theirs}</div>
                   </div>
                   <div>
                     <b>Yours</b>
-                    <div>{checked.ok ? valueWords(character, checked.value, wording) : ''}</div>
+                    <div>{mine}</div>
                   </div>
                 </div>
                 <Button
