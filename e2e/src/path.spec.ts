@@ -74,10 +74,10 @@ test('a profile: read organ by organ, changed, and refused where the entry is wr
   await range.fill('3/4-2');
   await expect(editor.getByRole('alert')).toContainText('unit');
   await range.fill('3/4-2 (2 1/2) in');
-  await expect(editor).toContainText('0.75–2 (2.5) in');
+  await expect(editor).toContainText('¾–2 (2½) in');
   await editor.getByRole('button', { name: 'Save' }).click();
   await expect(editor).toBeHidden();
-  await expect(line('needle.length')).toContainText('0.75–2 (2.5) in');
+  await expect(line('needle.length')).toContainText('¾–2 (2½) in');
 
   await line('form.leader').getByRole('button', { name: 'Change' }).click();
   await editor.getByLabel('Add a state').fill('corkscrew');

@@ -209,7 +209,7 @@ test('the table is written from the keyboard and takes a block from a spreadshee
     .getByRole('row', { name: /Abies lasiocarpa/ })
     .getByRole('gridcell')
     .first();
-  await expect(cell).toHaveText('6.6–13.1 ft');
+  await expect(cell).toHaveText('6½–13 ft');
 
   const paste = (text: string) =>
     grid.evaluate((element, t) => {
@@ -229,11 +229,11 @@ test('the table is written from the keyboard and takes a block from a spreadshee
     .getByRole('row', { name: /Abies grandis/ })
     .getByRole('gridcell')
     .first();
-  await expect(grand).toHaveText('16.4–29.5 ft');
+  await expect(grand).toHaveText('16–30 ft');
   await grid.focus();
   await page.keyboard.press('Control+z');
   await expect(grand).toHaveText('');
-  await expect(cell).toHaveText('6.6–13.1 ft');
+  await expect(cell).toHaveText('6½–13 ft');
 });
 
 test('the glossary finds a term by its meaning, shows who has it and how often it is called wrong, and is reworded', async () => {
