@@ -3,7 +3,7 @@ import Button from 'antd/es/button';
 import Form from 'antd/es/form';
 import Input from 'antd/es/input';
 import { problemOf, useWrite } from '../api/index.ts';
-import { LongitudeDoubt, NewPassphrase, ProblemNote } from '../parts/index.ts';
+import { IS_NUMBER, LongitudeDoubt, NewPassphrase, ProblemNote } from '../parts/index.ts';
 
 interface Entered {
   readonly code: string;
@@ -16,8 +16,6 @@ interface Entered {
   readonly lon: string;
   readonly elevM: string;
 }
-
-const isNumber = { pattern: /^-?\d+(\.\d+)?$/, message: 'Write a number, such as 47.9.' };
 
 /** The first owner of an empty data folder. */
 export function SetUp() {
@@ -72,18 +70,18 @@ export function SetUp() {
             <Form.Item label="Site" name="site" rules={need('Name the site.')}>
               <Input />
             </Form.Item>
-            <Form.Item label="Latitude" name="lat" rules={[...need('Needed.'), isNumber]}>
+            <Form.Item label="Latitude" name="lat" rules={[...need('Needed.'), IS_NUMBER]}>
               <Input inputMode="decimal" />
             </Form.Item>
             <Form.Item
               label="Longitude"
               name="lon"
               extra="In North America it starts with a minus, such as -123.1."
-              rules={[...need('Needed.'), isNumber]}
+              rules={[...need('Needed.'), IS_NUMBER]}
             >
               <Input inputMode="decimal" />
             </Form.Item>
-            <Form.Item label="Elevation, m" name="elevM" rules={[...need('Needed.'), isNumber]}>
+            <Form.Item label="Elevation, m" name="elevM" rules={[...need('Needed.'), IS_NUMBER]}>
               <Input inputMode="decimal" />
             </Form.Item>
           </div>

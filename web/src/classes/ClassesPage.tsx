@@ -144,6 +144,7 @@ export function ClassesPage() {
   const sections = useRead('sections');
   const mayTeach = useMayTeach();
   const go = useGo();
+  const atHand = useClassAtHand().section?.id;
   return (
     <>
       <PageHead
@@ -171,9 +172,11 @@ export function ClassesPage() {
                 </Nothing>
               ) : (
                 <>
-                  {rows.map((s) => (
-                    <SectionPanel key={s.id} section={s} />
-                  ))}
+                  {[...rows]
+                    .sort((a, b) => Number(b.id === atHand) - Number(a.id === atHand))
+                    .map((s) => (
+                      <SectionPanel key={s.id} section={s} />
+                    ))}
                 </>
               )
             }

@@ -8,8 +8,8 @@ import { showLength } from '@hurrow/core/measuring';
 import type { Site } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach, useView } from '../app/index.ts';
-import { LongitudeDoubt, ProblemNote } from '../parts/index.ts';
-import { isNumber, siteBodyOf, siteEntered } from './siteForm.ts';
+import { IS_NUMBER, LongitudeDoubt, ProblemNote } from '../parts/index.ts';
+import { siteBodyOf, siteEntered } from './siteForm.ts';
 import type { SiteEntered } from './siteForm.ts';
 
 function SiteEditor({ site, onClose }: { site: Site | null; onClose: () => void }) {
@@ -44,18 +44,18 @@ function SiteEditor({ site, onClose }: { site: Site | null; onClose: () => void 
           <Input autoFocus maxLength={120} />
         </Form.Item>
         <div className="two-columns">
-          <Form.Item label="Latitude" name="lat" rules={[...need('Enter the latitude.'), isNumber]}>
+          <Form.Item label="Latitude" name="lat" rules={[...need('Enter the latitude.'), IS_NUMBER]}>
             <Input inputMode="decimal" />
           </Form.Item>
           <Form.Item
             label="Longitude"
             name="lon"
             extra="In North America it starts with a minus."
-            rules={[...need('Enter the longitude.'), isNumber]}
+            rules={[...need('Enter the longitude.'), IS_NUMBER]}
           >
             <Input inputMode="decimal" />
           </Form.Item>
-          <Form.Item label="Elevation, m" name="elevM" rules={[...need('Enter the elevation.'), isNumber]}>
+          <Form.Item label="Elevation, m" name="elevM" rules={[...need('Enter the elevation.'), IS_NUMBER]}>
             <Input inputMode="decimal" />
           </Form.Item>
         </div>

@@ -8,8 +8,6 @@ export interface SiteEntered {
   readonly elevM: string;
 }
 
-export const isNumber = { pattern: /^-?\d+(\.\d+)?$/, message: 'Write a number, such as 47.9.' };
-
 export const siteEntered = (site: Site | null): Partial<SiteEntered> =>
   site ? { name: site.name, lat: String(site.lat), lon: String(site.lon), elevM: String(site.elevM) } : {};
 

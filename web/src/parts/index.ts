@@ -9,6 +9,7 @@ export { PageHead } from './PageHead.tsx';
 export { ProblemNote } from './ProblemNote.tsx';
 export { WorkNote } from './WorkNote.tsx';
 export { Rooms } from './Rooms.tsx';
+export { IS_NUMBER } from './rules.ts';
 export { pressState } from './press.ts';
 export { NewPassphrase } from './NewPassphrase.tsx';
 export { SketchView } from './SketchView.tsx';
