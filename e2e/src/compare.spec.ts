@@ -200,7 +200,7 @@ test('a key is walked through, rebuilt without its first question, and printed a
   await room(page, 'Key');
   const walk = page.getByRole('region', { name: 'Walk through' });
   await expect(walk).toContainText('kind of leaf');
-  await expect(page.getByRole('region', { name: 'The check' })).toContainText('recorded ways arrive');
+  await expect(page.getByRole('region', { name: 'The check' })).toContainText('species can be reached');
   await walk.getByRole('button', { name: /needle/ }).click();
   await expect(walk).not.toContainText('Acer');
   await walk.getByRole('button', { name: 'From the start' }).click();
@@ -209,7 +209,7 @@ test('a key is walked through, rebuilt without its first question, and printed a
   await expect(walk.locator('.key-ask')).not.toContainText('kind of leaf');
   await enter(page);
   await room(page, 'Key');
-  await page.getByRole('link', { name: 'Print it' }).click();
+  await page.getByRole('link', { name: 'Print key' }).click();
   const check = page.getByRole('region', { name: 'The check' });
   await expect(check).toBeVisible();
   await expect(page.getByText('Building the key')).toHaveCount(0);
@@ -230,7 +230,7 @@ test('a key is walked through, rebuilt without its first question, and printed a
       for (const name of ['Taxus brevifolia', 'Toxicodendron rydbergii', 'Quercus gambelii']) {
         expect(text).toContain(name);
       }
-      expect(text).toContain('recorded ways arrive');
+      expect(text).toContain('species can be reached');
       if (form === 'bracketed') {
         for (const p of pdf.pages) for (const w of p) expect(w.right).toBeLessThan(612);
         expect(numbers).toBeGreaterThan(30);

@@ -79,7 +79,7 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
   await expect(found.getByRole('row', { name: /Quercus gambelii/ })).toContainText(
     'It will start with what is true of all Quercus',
   );
-  await page.getByRole('button', { name: 'Make a list of 42' }).click();
+  await page.getByRole('button', { name: 'Create list of 42' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Forty-two trees' })).toBeVisible();
 
   // Before anything is typed a pasted maple has its arrangement from what ships.

@@ -50,7 +50,7 @@ test('a list: ten names are pasted and known, misspelled and new ones told', asy
   await expect(found.getByRole('row', { name: /Quercus rubra/ })).toContainText(
     'It will start with what is true of all Quercus',
   );
-  const make = page.getByRole('button', { name: /Make a list/ });
+  const make = page.getByRole('button', { name: /Create list/ });
   await expect(make).toBeDisabled();
   await page.getByLabel('What to do with white fir').selectOption('leave out');
   await make.click();

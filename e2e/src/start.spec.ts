@@ -20,7 +20,7 @@ test('from an empty folder to a sitting, in the browser alone', async ({ page })
   await page.getByLabel('Names').fill('Abies grandis, 1\nsubalpine fir, 2');
   await page.getByRole('button', { name: 'See what the library knows' }).click();
   await expect(page.getByRole('heading', { name: '0 known, 0 misspelled, 2 new' })).toBeVisible();
-  await page.getByRole('button', { name: 'Make a list of 2' }).click();
+  await page.getByRole('button', { name: 'Create list of 2' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Six trees' })).toBeVisible();
 
   await page.goto(`${server.address}/classes/sections/new`);

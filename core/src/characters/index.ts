@@ -10,7 +10,14 @@ export { parseRange } from './ranges.ts';
 export { WEIGHTS, isShown, onlyRulesOut, ruledOut, shownStates } from './shown.ts';
 export { characterWords, stateWords, statePart, valueWords, valuesWords } from './show.ts';
 export type { Words, Wording } from './show.ts';
-export { clauseAbout, contrastSentence, leadSentence, missingSentences, oneSentence } from './sentences.ts';
+export {
+  clauseAbout,
+  contrastSentence,
+  leadSentence,
+  missingSentences,
+  oneSentence,
+  onlySentence,
+} from './sentences.ts';
 export type { Subject } from './sentences.ts';
 export { isBroader, leavesUnder, stateOf, vocabularyOf, withDescendants } from './vocabularyOf.ts';
 export { CHARACTERS, VOCABULARY_VERSION, WORDS } from './vocabulary/index.ts';

@@ -5,6 +5,7 @@ import {
   leadSentence,
   missingSentences,
   oneSentence,
+  onlySentence,
   stateWords,
   vocabularyOf,
 } from './index.ts';
@@ -347,6 +348,17 @@ describe('one species', () => {
       'Leaves are opposite on maples.',
     );
   });
+});
+
+test('what only one species has is said of it alone', () => {
+  const texture = of('bark.texture');
+  expect(onlySentence(texture, states(texture, 'blocky'), 'western white pine', PLAIN)).toBe(
+    'Bark has square blocks only on western white pine.',
+  );
+  const persistence = of('leaf.persistence');
+  expect(onlySentence(persistence, states(persistence, 'deciduous'), 'western larch', PLAIN)).toBe(
+    'Only western larch drops its leaves in winter.',
+  );
 });
 
 describe('two species', () => {

@@ -190,6 +190,14 @@ export const oneSentence = (c: Character, value: Value, subject: Subject, wordin
       .join('; '),
   )}.`;
 
+/** What only one species has: *Bark has square blocks only on western white pine.* */
+export const onlySentence = (c: Character, value: Value, name: string, wording: Wording): string =>
+  `${capital(
+    clausesOf(c, value, wording)
+      .map((k) => (k.includes('*') ? k.replace('*', `only ${name}`) : `${k} only on ${name}`))
+      .join('; '),
+  )}.`;
+
 /**
  * How two species differ in a character: *Leaves are opposite on boxelder, alternate on poison-ivy.* What both clauses begin with is
  * said once.

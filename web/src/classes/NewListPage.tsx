@@ -221,7 +221,7 @@ export function NewListPage() {
                 loading={create.isPending}
                 onClick={make}
               >
-                Make a list of {members.length}
+                Create list of {members.length}
               </Button>
               {undecided > 0 ? (
                 <span className="quiet">

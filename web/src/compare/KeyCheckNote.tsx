@@ -18,10 +18,14 @@ export function KeyCheckNote({
     <section className="panel" aria-label="The check">
       <h2>Checked</h2>
       <p>
-        <b className="number">
-          {check.arrived} of {check.ways}
-        </b>{' '}
-        recorded ways arrive: every species with every combination of states it is recorded with.
+        {check.arrived === check.ways ? (
+          <>All {c.members.length} species can be reached, whichever of their recorded states they show.</>
+        ) : (
+          <>
+            <b className="number">{check.ways - check.arrived}</b> of {check.ways} recorded combinations of
+            states do not reach their species.
+          </>
+        )}
       </p>
       {check.together.length > 0 ? (
         <p>

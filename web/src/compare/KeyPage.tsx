@@ -215,7 +215,7 @@ export function KeyPage() {
             new URLSearchParams(window.location.search),
           )}
         >
-          Print it
+          Print key
         </Button>
       )}
     >

@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
-import { characterWords, valueWords } from '@hurrow/core/characters';
+import { characterWords, onlySentence } from '@hurrow/core/characters';
 import { STANDINGS, cellAt } from '@hurrow/core/compare';
-import { DataTable, Nothing, TaxonName, WorkNote } from '../parts/index.ts';
+import { DataTable, Nothing, WorkNote } from '../parts/index.ts';
 import { useLibraryWork } from '../workers/index.ts';
 import type { Start, WholeList } from '../workers/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
@@ -13,7 +13,7 @@ import { WhatIfPanel } from './WhatIfPanel.tsx';
 import { groundOf } from './groundOf.ts';
 import { drawnOf, ordered } from './order.ts';
 import type { Order } from './order.ts';
-import { STANDING } from './words.ts';
+import { STANDING, sayName } from './words.ts';
 import type { Compared } from './useCompared.ts';
 
 function Lones({ compared, whole }: { compared: Compared; whole: WholeList }) {
@@ -30,8 +30,7 @@ function Lones({ compared, whole }: { compared: Compared; whole: WholeList }) {
           const value = described[l.species]?.values.get(l.character)?.value;
           return c && m && value ? (
             <li key={`${l.species}/${l.character}`}>
-              Only <TaxonName taxon={m} common={false} /> has {characterWords(c, wording.words)}{' '}
-              <b>{valueWords(c, value, wording)}</b>.
+              {onlySentence(c, value, sayName(m, wording), wording)}
             </li>
           ) : null;
         })}
