@@ -274,7 +274,7 @@ test('results returned, the student sees the score and what tells the two apart'
   await expect(phone.getByRole('heading', { name: /of 18 points/ })).toBeVisible();
   const first = phone.locator('.result').first();
   await expect(first).toContainText('You wrote subalpine fir');
-  await expect(first).toContainText('What tells them apart there that day');
+  await expect(first).toContainText('How to tell them apart');
   await expect(first).toContainText('on the under side only');
   await expect(phone.locator('.result').nth(2)).toContainText(
     'could not have been told with what was in hand',

@@ -65,14 +65,14 @@ function Mixed({ mixed, truth }: { mixed: NonNullable<ResultStation['mixedWith']
     return (
       <p className="note">
         {mixed.verdict === 'twins'
-          ? `From ${named} this could not have been told with what was in hand.`
-          : `What would have told it from ${named} there is not recorded yet.`}
+          ? `Nobody could tell it from ${named} with what you had.`
+          : `What tells it from ${named} is not known here yet.`}
       </p>
     );
   }
   return (
     <div className="note tells">
-      <b>What tells them apart there that day</b>
+      <b>How to tell them apart</b>
       <table>
         <thead>
           <tr>
