@@ -157,10 +157,10 @@ test('a rule is built as a sentence, its exceptions are named, it is kept, found
   const found = page.getByRole('region', { name: 'Rules found' });
   await found
     .getByRole('row')
-    .filter({ hasText: 'Every member of Acer, and nothing else' })
+    .filter({ hasText: 'On every member of Acer, and on nothing else' })
     .getByRole('button')
     .click();
-  await expect(kept.getByRole('row').filter({ hasText: 'Every member of Acer' })).toContainText('holds');
+  await expect(kept.getByRole('row').filter({ hasText: 'On every member of Acer' })).toContainText('holds');
 });
 
 test('a tree is named from calls, with evidence, a caution and what cannot be told with this', async ({

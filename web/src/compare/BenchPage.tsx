@@ -18,6 +18,7 @@ import {
 import { AppLink, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { ComparisonView } from '../plates/index.ts';
 import { CompareNav } from './CompareNav.tsx';
+import { MixedUpPairs } from './MixedUpPairs.tsx';
 import { PairTells } from './PairTells.tsx';
 import { SideBySide } from './SideBySide.tsx';
 import { sayName } from './words.ts';
@@ -185,10 +186,13 @@ export function BenchPage() {
         )}
       </div>
       {tray.length < 2 ? (
-        <Nothing title={tray.length === 0 ? 'Nothing to compare yet' : 'Add one more species'}>
-          Choose species above, press b on a link to one or on its page, or take a pair from the{' '}
-          <AppLink to="/compare/list">whole list</AppLink>.
-        </Nothing>
+        <>
+          <Nothing title={tray.length === 0 ? 'Nothing to compare yet' : 'Add one more species'}>
+            Choose species above, press B on a link to one or on its page, or choose a pair from the{' '}
+            <AppLink to="/compare/list">whole list</AppLink>.
+          </Nothing>
+          {tray.length === 0 ? <MixedUpPairs /> : null}
+        </>
       ) : laid && vocabulary ? (
         <Bench laid={laid} vocabulary={vocabulary} />
       ) : (
