@@ -51,7 +51,7 @@ test('ten stations from a list, with cards and answer sheets, take at most 25 pr
   expect(words).toContain('Student number 101');
   expect(words).toContain('Name');
   expect(words).toContain('Tuesday lab');
-  expect(sheets.pages[13]?.map((w) => w.text).join(' ')).not.toMatch(/Student number \d/);
+  expect(sheets.pages[13]?.map((w) => w.text).join(' ')).not.toMatch(/Student number \d{3}/);
   sheets.close();
 
   // Nobody has answered, so all of it can go again.
@@ -88,18 +88,12 @@ test('a class is created, filled, renamed, chosen everywhere, and archived', asy
   await expect(own.getByRole('button', { name: '44 Ebbe' })).toBeVisible();
   // What opens now opens on the list of this class, after a reload too.
   await page.goto('/compare/rules');
-  await expect(page.getByLabel('List', { exact: true })).toHaveValue(/./);
-  await expect(page.getByLabel('List', { exact: true }).locator('option:checked')).toContainText(
-    'First trees',
-  );
+  const list = page.getByRole('main').getByRole('combobox', { name: /^List/ }).locator('option:checked');
+  await expect(list).toContainText('First trees');
   await page.reload();
-  await expect(page.getByLabel('List', { exact: true }).locator('option:checked')).toContainText(
-    'First trees',
-  );
+  await expect(list).toContainText('First trees');
   await choose(page, 'Working with', 'Tuesday lab');
-  await expect(page.getByLabel('List', { exact: true }).locator('option:checked')).toContainText(
-    'Trees of Quillan',
-  );
+  await expect(list).toContainText('Trees of Quillan');
 
   await go(page, 'Classes');
   await own.getByRole('button', { name: 'Archive class' }).click();

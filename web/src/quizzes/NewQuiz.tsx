@@ -2,22 +2,20 @@ import { useState } from 'react';
 import Input from 'antd/es/input';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
-import { showDate } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
-import { useClassAtHand, useGo, useSession } from '../app/index.ts';
+import { useClassAtHand, useGo } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
 /** Creates a quiz from a list, then goes on to choosing its trees. */
 export function NewQuiz({ list: fixed, onClose }: { list?: string; onClose: () => void }) {
   const lists = useRead('lists').data ?? [];
   const { section } = useClassAtHand();
-  const { today } = useSession();
   const create = useWrite('quizCreate');
   const go = useGo();
   const [name, setName] = useState<string | null>(null);
   const [picked, setPicked] = useState<string | undefined>(fixed);
   const list = lists.find((l) => l.id === (picked ?? section?.list)) ?? lists[0];
-  const named = name ?? (list ? `${list.name}, ${showDate(today, today)}` : '');
+  const named = name ?? (list ? `${list.name} quiz` : '');
   const make = (): void => {
     if (named.trim() === '' || !list) return;
     create.mutate(

@@ -1,31 +1,27 @@
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import Button from 'antd/es/button';
-import Popconfirm from 'antd/es/popconfirm';
 import Select from 'antd/es/select';
 import { MATERIALS, DISTANCES, showDate } from '@hurrow/core/conditions';
 import type { Distance, Material } from '@hurrow/core/conditions';
 import type { Setting } from '@hurrow/core/stations';
-import type { SittingDetail, SittingStation, SittingStep } from '@hurrow/contract';
+import type { SittingDetail, SittingStation } from '@hurrow/contract';
 import { DISTANCE_WORDS } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS, useGo, useMayTeach, useSession } from '../app/index.ts';
-import { AppLink, Loaded, PageHead, ProblemNote, TaxonName, pressState } from '../parts/index.ts';
+import { AppLink, Loaded, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { DevicesPanel } from './DevicesPanel.tsx';
 import { DisputesPanel } from './DisputesPanel.tsx';
 import { DraftSetting } from './DraftSetting.tsx';
 import { Finding } from './Finding.tsx';
 import { JoinCode } from './JoinCode.tsx';
 import { KeyPanel } from './KeyPanel.tsx';
+import { SittingActs } from './SittingActs.tsx';
+import type { Step } from './SittingActs.tsx';
 import { TreeAtStation } from './TreeAtStation.tsx';
 import { useStationChecks } from './stationCheck.ts';
 import type { StationFinding } from '../workers/index.ts';
 import { STATE_WORDS } from './words.ts';
 import './quizzes.css';
-
-/** The state a press leads to. */
-type Step = SittingStep['to'];
-type Action = Step | 'graded';
 
 const settingAt = (s: SittingDetail, at: SittingStation): Setting => ({
   date: s.on,
@@ -136,7 +132,6 @@ function People({ sitting }: { sitting: SittingDetail }) {
 function Sitting({ sitting }: { sitting: SittingDetail }) {
   const go = useGo();
   const [code, setCode] = useState<string | null>(null);
-  const mayTeach = useMayTeach();
   const { today } = useSession();
   const remove = useWrite('sittingRemove');
   const state = useWrite('sittingState');
@@ -157,7 +152,6 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
   const gradeNow = (): void => grade.mutate({ params: { id: sitting.id } }, { onSuccess: () => go(grades) });
   const twins = [...checks.values()].filter((f) => f.twins.length > 0).length;
   const doing = state.isPending ? state.variables.body.to : grade.isPending ? 'graded' : null;
-  const press = (own: Action) => pressState(doing, own);
   return (
     <>
       <PageHead
@@ -172,71 +166,20 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
           </>
         }
         actions={
-          <>
-            <Button href={`/print/sittings/${sitting.id}/cards`} target="_blank">
-              Print station cards
-            </Button>
-            <Button href={`/print/sittings/${sitting.id}/answer-sheets`} target="_blank">
-              Print answer sheets
-            </Button>
-            {sitting.state === 'draft' && mayTeach ? (
-              <Popconfirm
-                title="Delete this draft?"
-                description="The quiz and its stations stay."
-                okText="Delete draft"
-                cancelText="Cancel"
-                onConfirm={() =>
-                  remove.mutate(
-                    { params: { id: sitting.id }, version: sitting.version },
-                    { onSuccess: () => go(`/quizzes/${sitting.quiz}`) },
-                  )
-                }
-              >
-                <Button loading={remove.isPending}>Delete draft</Button>
-              </Popconfirm>
-            ) : null}
-            {(sitting.state === 'locked' || sitting.state === 'open') && sitting.joined === 0 ? (
-              <Popconfirm
-                title="Go back to a draft?"
-                description="The key is unlocked and the join code stops working. Nobody has joined yet."
-                okText="Back to draft"
-                cancelText="Cancel"
-                onConfirm={() => to('draft')}
-              >
-                <Button {...press('draft')}>Back to draft</Button>
-              </Popconfirm>
-            ) : null}
-            {sitting.state === 'draft' ? (
-              <Button {...press('locked')} onClick={() => to('locked')}>
-                Lock key
-              </Button>
-            ) : null}
-            {sitting.state === 'draft' || sitting.state === 'locked' ? (
-              <Button type="primary" {...press('open')} onClick={() => to('open')}>
-                Open sitting
-              </Button>
-            ) : null}
-            {sitting.state === 'open' ? (
-              <Button type="primary" {...press('closed')} onClick={() => to('closed')}>
-                Close sitting
-              </Button>
-            ) : null}
-            {sitting.state === 'closed' ? (
-              <>
-                <Button {...press('open')} onClick={() => to('open')}>
-                  Reopen sitting
-                </Button>
-                <Button type="primary" {...press('graded')} onClick={gradeNow}>
-                  Grade sitting
-                </Button>
-              </>
-            ) : null}
-            {sitting.state === 'graded' || sitting.state === 'returned' ? (
-              <Button type="primary" onClick={() => go(grades)}>
-                See grades
-              </Button>
-            ) : null}
-          </>
+          <SittingActs
+            sitting={sitting}
+            doing={doing}
+            removing={remove.isPending}
+            onStep={to}
+            onGrade={gradeNow}
+            onGrades={() => go(grades)}
+            onRemove={() =>
+              remove.mutate(
+                { params: { id: sitting.id }, version: sitting.version },
+                { onSuccess: () => go(`/quizzes/${sitting.quiz}`) },
+              )
+            }
+          />
         }
       />
       <ProblemNote error={state.error ?? grade.error ?? remove.error} />

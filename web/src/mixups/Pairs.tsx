@@ -1,0 +1,152 @@
+import Button from 'antd/es/button';
+import type { MixUpRow, MixUps, PairState } from '@hurrow/contract';
+import { DataTable, Nothing, TaxonName } from '../parts/index.ts';
+
+const percent = (x: number): string => `${Math.round(x * 100)}%`;
+const W = 120;
+
+const STATE_WORDS: Readonly<Record<PairState, string>> = {
+  new: 'new',
+  repeat: 'came back',
+  stubborn: 'still there after reteaching',
+  fading: 'fading',
+};
+const STATE_TIPS: Readonly<Record<PairState, string>> = {
+  new: 'At least 3 students and 15% of those who saw the tree.',
+  repeat: 'Again in a sitting held after results of one with it were returned.',
+  stubborn: 'Again although a lesson took the pair up in between.',
+  fading: 'The last time this tree was asked, fewer students mixed it up.',
+};
+
+/** The rate and its interval on one scale from 0 to 100%. */
+function Interval({ row }: { row: MixUpRow }) {
+  const at = (x: number): number => 2 + x * (W - 4);
+  const rate = row.k / row.n;
+  return (
+    <span className="interval">
+      <svg width={W} height="14" viewBox={`0 0 ${W} 14`} aria-hidden="true">
+        <line x1="2" x2={W - 2} y1="7" y2="7" className="interval-axis" />
+        <line x1={at(row.low)} x2={at(row.high)} y1="7" y2="7" className="interval-span" />
+        <line x1={at(rate)} x2={at(rate)} y1="1.5" y2="12.5" className="interval-rate" />
+      </svg>
+      <span className="number">
+        {percent(row.low)} to {percent(row.high)}
+      </span>
+    </span>
+  );
+}
+
+function Cause({ row }: { row: MixUpRow }) {
+  if (row.withCalls === 0) return <span className="quiet">no call asked</span>;
+  const parts = [
+    row.misread > 0 ? `saw it wrong ${row.misread} of ${row.withCalls}` : '',
+    row.linkMissing > 0 ? `saw it right, named it wrong ${row.linkMissing} of ${row.withCalls}` : '',
+  ].filter((p) => p !== '');
+  return (
+    <span className="number">
+      {parts.length > 0 ? parts.join(', ') : `neither, in ${row.withCalls} answers with character questions`}
+    </span>
+  );
+}
+
+/** Which species were written for which, how often and by whom; each opens its answers, and is compared in one press. */
+export function Pairs({
+  data,
+  onOpen,
+  onCompare,
+}: {
+  data: MixUps;
+  onOpen: (row: MixUpRow) => void;
+  onCompare: (row: MixUpRow) => void;
+}) {
+  return (
+    <DataTable<MixUpRow>
+      label="Mix-ups"
+      file="mix-ups"
+      rows={data.pairs}
+      rowKey={(r) => `${r.truth.id}/${r.answer.id}`}
+      plain={(r) => ({
+        truth: r.truth.scientific,
+        named: r.answer.scientific,
+        k: r.k,
+        n: r.n,
+        low: Number(r.low.toFixed(3)),
+        high: Number(r.high.toFixed(3)),
+        students: r.students.map((s) => s.code).join(' '),
+        with_calls: r.withCalls,
+        misread: r.misread,
+        link_missing: r.linkMissing,
+        state: r.state ?? '',
+      })}
+      empty={<Nothing title="No mix-up">No student named another species of the list.</Nothing>}
+      columns={[
+        {
+          title: 'Students wrote',
+          sorter: (a, b) => a.answer.scientific.localeCompare(b.answer.scientific, 'en'),
+          render: (_, r) => (
+            <span className="named">
+              <TaxonName taxon={r.answer} />
+            </span>
+          ),
+        },
+        {
+          title: 'The tree was',
+          sorter: (a, b) => a.truth.scientific.localeCompare(b.truth.scientific, 'en'),
+          render: (_, r) => <TaxonName taxon={r.truth} />,
+        },
+        {
+          title: 'Answers',
+          width: 126,
+          defaultSortOrder: 'descend',
+          sorter: (a, b) => a.k / a.n - b.k / b.n || a.k - b.k,
+          render: (_, r) => (
+            <Button
+              size="small"
+              className="number"
+              onClick={() => onOpen(r)}
+              aria-label={`${r.k} of ${r.n} answers, show them`}
+            >
+              {r.k} of {r.n} answers
+            </Button>
+          ),
+        },
+        {
+          title: 'Rate, 95% interval',
+          width: 200,
+          sorter: (a, b) => a.low - b.low,
+          render: (_, r) => <Interval row={r} />,
+        },
+        {
+          title: 'Who',
+          render: (_, r) => (
+            <span className="number">
+              {r.students.map((s) => s.code).join(', ')}
+              {r.guesses > 0 ? <span className="quiet"> ({r.guesses} guessing)</span> : null}
+            </span>
+          ),
+        },
+        {
+          title: 'State',
+          width: 128,
+          sorter: (a, b) => (a.state ?? '').localeCompare(b.state ?? '', 'en'),
+          render: (_, r) =>
+            r.state === null ? null : <span title={STATE_TIPS[r.state]}>{STATE_WORDS[r.state]}</span>,
+        },
+        { title: 'What they saw', render: (_, r) => <Cause row={r} /> },
+        {
+          title: 'Compare',
+          width: 96,
+          render: (_, r) => (
+            <Button
+              size="small"
+              aria-label={`Compare ${r.truth.scientific} with ${r.answer.scientific}`}
+              onClick={() => onCompare(r)}
+            >
+              Compare
+            </Button>
+          ),
+        },
+      ]}
+    />
+  );
+}
