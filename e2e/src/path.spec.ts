@@ -62,7 +62,7 @@ test('a profile: read organ by organ, changed, and refused where the entry is wr
   await go(page, 'Species');
   await page.getByRole('link', { name: 'Abies grandis' }).click();
   const line = (id: string) => page.locator(`[data-character="${id}"]`);
-  await expect(line('flower.colour')).toContainText('no flower between');
+  await expect(line('flower.colour')).toContainText('flower only from');
   await expect(line('needle.smell')).toContainText('smelling is not allowed here');
   await picture(page, 'profile');
   await line('needle.length').getByRole('button', { name: 'Change' }).click();

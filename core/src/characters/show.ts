@@ -61,7 +61,7 @@ function rangeWords(v: RangeValue, { texts, unit }: Numbers): string {
 
 /** What was typed stands as it was typed where it is in the units that are read. */
 function asTyped(character: Character, v: RangeValue, units: UnitSystem): string | null {
-  if (character.kind !== 'length' || v.entered === '' || systemOf(v.entered) !== units) return null;
+  if (character.kind !== 'length' || v.more || v.entered === '' || systemOf(v.entered) !== units) return null;
   return v.entered.replace(/(?<=\d[^a-z]*)\s*(?:-|–|\bto\b)\s*(?=[\d½¼¾⅛⅜⅝⅞])/gi, '–');
 }
 
