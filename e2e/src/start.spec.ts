@@ -53,7 +53,7 @@ test('from an empty folder to a sitting, in the browser alone', async ({ page })
   await choose(page, 'Tree', 'T1');
   await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();
   const station = page.getByRole('region', { name: 'Stations' }).locator('.station').first();
-  await expect(station).toContainText('Unproven');
+  await expect(station).toContainText('Not enough recorded');
   await expect(station).not.toContainText('Cannot be told apart');
   await page.getByRole('button', { name: 'Schedule sitting' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
