@@ -145,7 +145,7 @@ test('station cards and answer sheets are printed without a species on them', as
   for (const word of ['Abies', 'fir', 'pine', 'aspen', 'olive', 'elder', 'L01', 'L16'])
     expect(cards).not.toMatch(new RegExp(`\\b${word}\\b`, 'i'));
   await print.goto(`/print/sittings/${id}/answer-sheets`);
-  await expect(print.locator('.answer-sheet')).toHaveCount(12);
+  await expect(print.locator('.answer-sheet')).toHaveCount(14);
   const pdf = await print.pdf({ format: 'Letter' });
   expect(pdf.length).toBeGreaterThan(10_000);
   await print.close();
