@@ -284,15 +284,15 @@ test('results returned, the student sees the score and what tells the two apart'
 
 test('mix-ups: every number opens exactly the answers it counts', async () => {
   await page.getByRole('button', { name: 'See mix-ups' }).click();
-  await expect(page.getByText(/looks by 12 students in 2 sittings/)).toBeVisible();
+  await expect(page.getByText(/answers by 12 students in 2 quizzes/)).toBeVisible();
   const row = page
     .getByRole('region', { name: 'Mix-ups' })
     .getByRole('row', { name: /Abies lasiocarpa subalpine fir Abies grandis/ });
-  const button = row.getByRole('button');
-  const [, k = '', n = ''] = /(\d+) of (\d+) looks/.exec((await button.textContent()) ?? '') ?? [];
+  const button = row.getByRole('button', { name: /answers, show them/ });
+  const [, k = '', n = ''] = /(\d+) of (\d+) answers/.exec((await button.textContent()) ?? '') ?? [];
   await button.click();
   const evidence = page.getByRole('region', { name: 'Evidence' });
-  await expect(evidence.getByRole('heading')).toContainText(`The ${k} of ${n} looks`);
+  await expect(evidence.getByRole('heading')).toContainText(`${k} of ${n} answers`);
   await expect(evidence.locator('tbody tr')).toHaveCount(Number(k));
   const mine = evidence.getByRole('row', { name: /October walk/ });
   await expect(mine).toContainText('“subalpine fir”');

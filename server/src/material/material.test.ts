@@ -63,6 +63,7 @@ describe('a tree that is corrected', () => {
     condition: t.condition,
     hazards: t.hazards,
     access: t.access,
+    retired: false,
     reach: t.reach,
   });
   const tagged = async (tag: string): Promise<TreeRow> => {

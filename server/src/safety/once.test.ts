@@ -141,7 +141,9 @@ test('every route that makes a thing takes a key', () => {
     'occurrencesAsk',
     'sittingCode',
     'sittingState',
+    'speciesMerge',
     'stationRelease',
+    'studentMove',
   ]);
 });
 
