@@ -98,7 +98,7 @@ describe('a sitting', () => {
 
   test('goes through its states in order only', async () => {
     const { sitting } = await openSitting(owner, 'second');
-    for (const to of ['returned', 'draft']) {
+    for (const to of ['returned', 'locked']) {
       const answer = await owner.call(
         'POST',
         `/api/sittings/${sitting.id}/state`,
