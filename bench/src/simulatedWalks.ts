@@ -86,6 +86,7 @@ function overBadNetwork(
       return post(sitting, answers);
     },
     submit: (sitting) => ask('POST', named('/api/walk/submit', sitting)),
+    unsubmit: (sitting) => ask('DELETE', named('/api/walk/submit', sitting)),
     leave: () => Promise.resolve(),
     failure: (error) => {
       const { status, lost } = error as { status?: number; lost?: boolean };
