@@ -1,4 +1,4 @@
-export { lengthUnit, parseLength, parseNumber, showLength, showLengths, unitFor } from './lengths.ts';
+export { lengthUnit, parseLength, parseNumber, showLength, showLengths } from './lengths.ts';
 export type { UnitSystem } from './lengths.ts';
 export { roundedLengths, systemOf } from './rounding.ts';
 export type { LengthKind } from './rounding.ts';

@@ -105,7 +105,7 @@ export function showLengths(mm: readonly number[], system: UnitSystem): string {
 }
 
 /** The unit in which a length of this size is best read: its name, its size in mm and the digits to show. */
-export function unitFor(mm: number, system: UnitSystem): readonly [unit: string, mm: number, digits: number] {
+function unitFor(mm: number, system: UnitSystem): readonly [unit: string, mm: number, digits: number] {
   if (system === 'customary') return mm >= 914.4 ? ['ft', 304.8, mm >= 9144 ? 0 : 1] : ['in', 25.4, 2];
   if (mm >= 1000) return ['m', 1000, 1];
   return mm >= 100 ? ['cm', 10, 1] : ['mm', 1, 1];

@@ -1,12 +1,9 @@
 import {
   applies,
-  characterWords,
   clauseAbout,
   leavesUnder,
   onlyRulesOut,
   ruledOut,
-  stateWords,
-  valueWords,
   withDescendants,
 } from '../characters/index.ts';
 import type { Character, StatesValue, Value, Vocabulary, Wording } from '../characters/index.ts';
@@ -127,22 +124,6 @@ export function hasWhole(d: Described, feature: Feature, vocabulary: Vocabulary)
   if (found !== 'yes' || !('low' in feature) || feature.low === feature.high) return found;
   const single = value?.kind === 'range' && (value.xlow ?? value.low) === (value.xhigh ?? value.high);
   return single ? 'sometimes' : 'yes';
-}
-
-/** A feature in words: “kind of leaf: needle”. */
-export function featureWords(feature: Feature, vocabulary: Vocabulary, wording: Wording): string {
-  const c = vocabulary.get(feature.character);
-  if (!c) return feature.character;
-  const said =
-    'state' in feature
-      ? stateWords(c, feature.state, wording.words)
-      : valueWords(
-          c,
-          { kind: 'range', xlow: null, xhigh: null, entered: '', low: feature.low, high: feature.high },
-          wording,
-        );
-  // Some plain names are questions; within a sentence they are not.
-  return `${characterWords(c, wording.words).replace(/\?$/, '')}: ${said}`;
 }
 
 /** A feature as a clause, in which `*` is whoever it speaks of: *leaves are needles*, *`*` drops its leaves in winter*. */

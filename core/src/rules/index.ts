@@ -1,4 +1,4 @@
-export { featureWords, has } from './feature.ts';
+export { has } from './feature.ts';
 export type { Feature, Has } from './feature.ts';
 export { QUANTIFIERS, checkRule, decides, membersUnder, ruleSentence, weeksOf } from './rule.ts';
 export type { Breach, Quantifier, Rule, RuleReport, RuleVerdict } from './rule.ts';
