@@ -1,4 +1,4 @@
-export { SAYS, matrixOf, says, under } from './matrix.ts';
+export { OFF, PARTLY, SAYS, matrixOf, overlapIn, says, under, valuesOf, withMembers } from './matrix.ts';
 export type { Column, Matrix, Says } from './matrix.ts';
 export { STANDINGS, apartness, cellAt, countsOf, pairTable, verdictOf } from './pairTable.ts';
 export type { Counts, PairCell, PairTable, Standing } from './pairTable.ts';

@@ -57,75 +57,164 @@ function seenOf(character: Character, list: readonly Described[], conditions: Co
   // What has no season is seen alike on all whose reach is not recorded and of which nothing is forbidden.
   if (
     character.season.every((s) => s === 'always') &&
-    list.every(({ subject }) => !subject.reach && !subject.forbids)
+    list.every(({ subject }) => !subject.reach && !subject.forbids && !subject.hides)
   ) {
     return new Uint8Array(list.length).fill(see({ windows: [] }));
   }
   return Uint8Array.from(list, (d) => see(d.subject));
 }
 
+/** The values of one character, each numbered once, as members are gone through. */
+interface Numbered {
+  readonly values: Value[];
+  readonly known: { get: (key: string) => number | undefined; set: (key: string, n: number) => unknown };
+}
+
+/** Fills in what a character is of some members, from a place on. */
+function fill(
+  character: Character,
+  list: readonly Described[],
+  vocabulary: Vocabulary,
+  from: number,
+  { values, known }: Numbered,
+  { value, shipped }: Pick<Column, 'value' | 'shipped'>,
+): void {
+  list.forEach((d, i) => {
+    const found = d.values.get(character.id);
+    const at = from + i;
+    if (found?.value.kind === 'inapplicable') value[at] = OFF;
+    else if (found) {
+      const key = keyOf(found.value);
+      let number = known.get(key);
+      if (number === undefined) {
+        number = values.push(found.value) - 1;
+        known.set(key, number);
+      }
+      value[at] = number;
+      shipped[at] = found.shipped ? 1 : 0;
+    } else value[at] = applies(character, d.values, vocabulary) === 'no' ? OFF : MISSING;
+  });
+}
+
+const pairsOf = (values: readonly Value[]): Pick<Column, 'said' | 'overlap'> => ({
+  said: new Uint8Array(values.length ** 2).fill(NOT_WORKED_OUT),
+  overlap: new Float64Array(values.length ** 2),
+});
+
+/** What one character is of each member, before anything is said of when it is seen. */
 function columnOf(
   character: Character,
   list: readonly Described[],
   vocabulary: Vocabulary,
-  conditions: Conditions,
   expected: boolean,
-): Column | null {
-  const value = new Int16Array(list.length).fill(MISSING);
-  const shipped = new Uint8Array(list.length);
-  const values: Value[] = [];
-  const known = new Map<string, number>();
-  list.forEach((d, i) => {
-    const found = d.values.get(character.id);
-    if (found?.value.kind === 'inapplicable') value[i] = OFF;
-    else if (found) {
-      const key = keyOf(found.value);
-      const at = known.get(key) ?? values.push(found.value) - 1;
-      known.set(key, at);
-      value[i] = at;
-      shipped[i] = found.shipped ? 1 : 0;
-    } else if (applies(character, d.values, vocabulary) === 'no') value[i] = OFF;
-  });
-  if (values.length === 0 && !expected) return null;
-  const size = values.length ** 2;
+): Column {
+  const numbered: Numbered = { values: [], known: new Map() };
+  const cells = { value: new Int16Array(list.length), shipped: new Uint8Array(list.length) };
+  fill(character, list, vocabulary, 0, numbered, cells);
+  const { values } = numbered;
   return {
     character,
-    ease: easeOf(character, conditions.handling),
+    ease: 0,
     expected,
-    seen: seenOf(character, list, conditions),
-    value,
-    shipped,
+    seen: new Uint8Array(list.length),
+    ...cells,
     values,
     distributions: values.map((v) => distributionOf(character, v)),
-    said: new Uint8Array(size).fill(NOT_WORKED_OUT),
-    overlap: new Float64Array(size),
+    ...pairsOf(values),
   };
 }
+
+const numbers = new WeakMap<readonly Value[], ReadonlyMap<string, number>>();
+
+/** The numbers of a column's values by their keys; worked out once. */
+function numbersOf(values: readonly Value[]): ReadonlyMap<string, number> {
+  const had = numbers.get(values);
+  if (had) return had;
+  const made = new Map(values.map((v, i) => [keyOf(v), i] as const));
+  numbers.set(values, made);
+  return made;
+}
+
+/** Appends members to a column; what was worked out of its values stays where no new value comes. */
+function longer(c: Column, more: readonly Described[], vocabulary: Vocabulary): Column {
+  const length = c.value.length + more.length;
+  const cells = { value: new Int16Array(length), shipped: new Uint8Array(length) };
+  cells.value.set(c.value);
+  cells.shipped.set(c.shipped);
+  const values = [...c.values];
+  const before = numbersOf(c.values);
+  const since = new Map<string, number>();
+  const known = {
+    get: (key: string) => before.get(key) ?? since.get(key),
+    set: (key: string, n: number) => since.set(key, n),
+  };
+  fill(c.character, more, vocabulary, c.value.length, { values, known }, cells);
+  const grown = values.length > c.values.length;
+  return {
+    ...c,
+    ...cells,
+    seen: new Uint8Array(length),
+    ...(grown
+      ? {
+          values,
+          distributions: values.map((v, i) => c.distributions[i] ?? distributionOf(c.character, v)),
+          ...pairsOf(values),
+        }
+      : {}),
+  };
+}
+
+/**
+ * A list with each character's different values numbered, before any conditions; `under` says what of it is seen.
+ * @param expected characters that count as missing where neither of two has them.
+ */
+export function valuesOf(
+  list: readonly Described[],
+  vocabulary: Vocabulary,
+  expected: ReadonlySet<string>,
+): Matrix {
+  const columns = [...vocabulary.values()].map((c) => columnOf(c, list, vocabulary, expected.has(c.id)));
+  return { list, columns, gap: NO_GAP };
+}
+
+/** The same list with members appended, such as the trees of stations. */
+export const withMembers = (matrix: Matrix, more: readonly Described[], vocabulary: Vocabulary): Matrix => ({
+  ...matrix,
+  list: [...matrix.list, ...more],
+  columns: matrix.columns.map((c) => longer(c, more, vocabulary)),
+});
+const NO_GAP = -1;
 
 /**
  * A list under conditions with each character's different values numbered, so that a pair of values is compared once
  * however many pairs of species have it. Says of every pair what `comparePair` says.
  * @param expected characters that count as missing where neither of two has them.
  */
-export function matrixOf(
+export const matrixOf = (
   list: readonly Described[],
   vocabulary: Vocabulary,
   conditions: Conditions,
   expected: ReadonlySet<string>,
-): Matrix {
-  const columns = [...vocabulary.values()].flatMap(
-    (c) => columnOf(c, list, vocabulary, conditions, expected.has(c.id)) ?? [],
-  );
-  return { list, columns, gap: gapFor(conditions) };
-}
+): Matrix => under(valuesOf(list, vocabulary, expected), conditions);
 
-/** The same list under other conditions; what was worked out of its values stays, unless the gap asked for changes. */
-export function under(matrix: Matrix, conditions: Conditions): Matrix {
+/**
+ * The same list under other conditions; what was worked out of its values stays, unless the gap asked for changes.
+ * @param only where it is given, characters that none of these places shows are left out.
+ */
+export function under(matrix: Matrix, conditions: Conditions, only?: readonly number[]): Matrix {
   const gap = gapFor(conditions);
-  const columns = matrix.columns.map((c): Column => {
+  const see = (c: Character, at: number): number => {
+    const subject = matrix.list[at]?.subject;
+    return subject ? SEEN[visible(subject, c, conditions).seen] : SEEN.no;
+  };
+  const said = matrix.columns.filter((c) => c.values.length > 0 || c.expected);
+  const shown = only
+    ? said.filter((c) => only.some((at) => (c.value[at] ?? OFF) !== OFF && see(c.character, at) !== SEEN.no))
+    : said;
+  const columns = shown.map((c): Column => {
     const seen = seenOf(c.character, matrix.list, conditions);
     const ease = easeOf(c.character, conditions.handling);
-    return gap === matrix.gap
+    return gap === matrix.gap || matrix.gap === NO_GAP
       ? { ...c, seen, ease }
       : { ...c, seen, ease, said: new Uint8Array(c.said.length).fill(NOT_WORKED_OUT) };
   });

@@ -66,11 +66,15 @@ function reportOf(
 /**
  * Reports of one member of a matrix against each of the others, in the order of the list: says of each pair what
  * `comparePair` says of the two alone. Source: docs/formulas.md, Tells and twins.
+ * @param others places of those it is compared with; all others where they are not given.
  */
-export function rowReports(matrix: Matrix, row: number, conditions: Conditions): readonly PairReport[] {
+export function rowReports(
+  matrix: Matrix,
+  row: number,
+  conditions: Conditions,
+  others: readonly number[] = matrix.list.flatMap((_, i) => (i === row ? [] : [i])),
+): readonly PairReport[] {
   // The easiest first, as tells and what is open are told.
   const columns = [...matrix.columns].sort((x, y) => x.ease - y.ease);
-  return matrix.list.flatMap((_, other) =>
-    other === row ? [] : [reportOf(matrix, columns, row, other, conditions)],
-  );
+  return others.map((other) => reportOf(matrix, columns, row, other, conditions));
 }

@@ -101,6 +101,8 @@ export interface Subject {
   readonly onGround?: OnGround;
   /** Handling that a caution forbids of it, whatever the conditions allow. */
   readonly forbids?: readonly string[];
+  /** Characters that a bag hides on this individual. */
+  readonly hides?: readonly string[];
   /** For an individual: how near each organ can be got; absent means not recorded. Absent whole for a taxon. */
   readonly reach?: Readonly<Partial<Record<Organ, Distance | 'out'>>>;
 }
@@ -114,6 +116,7 @@ export interface OtherWay {
 
 /** The part of a character definition that decides when it can be seen. */
 export interface Viewing {
+  readonly id?: string;
   readonly organ: Organ;
   /** Any one of these suffices. */
   readonly material: readonly Material[];

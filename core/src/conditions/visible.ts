@@ -136,6 +136,8 @@ export function visible(subject: Subject, character: Viewing, conditions: Condit
 
 /** Can it be seen with all the handling it needs? */
 function visibleBy(subject: Subject, character: Viewing, conditions: Conditions): Visibility {
+  if (character.id !== undefined && subject.hides?.includes(character.id))
+    return { seen: 'no', reason: 'hidden by its bag' };
   const missing = character.needs.find((n) => n !== 'look' && !conditions.handling.includes(n));
   if (missing) return { seen: 'no', reason: `${NEEDS_WORDS[missing]} is not allowed here` };
   const barred = character.needs.find((n) => n !== 'look' && subject.forbids?.includes(n));

@@ -11,5 +11,7 @@ export type { ValueGrade, ValueOutcome } from './gradeValue.ts';
 export { MATERIAL_CLASSES, materialClass } from './materialClass.ts';
 export type { MaterialClass } from './materialClass.ts';
 export { taughtBy } from './taughtBy.ts';
+export { comparedWith } from './compared.ts';
+export type { ListedSpecies } from './compared.ts';
 export { keyFor, stillHolding } from './keyInForce.ts';
 export type { TimedKey } from './keyInForce.ts';

@@ -12,6 +12,8 @@ export interface Shown {
   /** The stage of life of the individual, where it is recorded. */
   readonly stage?: Stage;
   readonly reach?: Subject['reach'];
+  /** Characters that its bag hides. */
+  readonly hides?: readonly string[];
 }
 
 /** How a station is met at one sitting. */
@@ -47,7 +49,11 @@ export function stationShown(shown: Shown, setting: Setting, own: DescribedTaxon
   return {
     tree: {
       id: shown.individual ?? shown.taxon,
-      subject: { ...own.subject, ...(shown.reach ? { reach: shown.reach } : {}) },
+      subject: {
+        ...own.subject,
+        ...(shown.reach ? { reach: shown.reach } : {}),
+        ...(shown.hides && shown.hides.length > 0 ? { hides: shown.hides } : {}),
+      },
       values: new Map([...own.values, ...certified]),
     },
     taxon: shown.taxon,

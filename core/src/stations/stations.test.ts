@@ -10,7 +10,7 @@ import {
   groundsOf,
   shownValue,
   shownValues,
-  stationChecker,
+  stationDescriber,
   stationShown,
 } from './index.ts';
 import type { Setting, Shown } from './index.ts';
@@ -206,17 +206,17 @@ describe('stations checked against a list', () => {
     place: { lat: 46.9, lon: -116.2, elevM: 800, sightings: [] },
   });
 
-  test('each is told, twins or unproven, with what might settle it', () => {
-    const check = stationChecker(['a', 'b'], data, vocabulary);
-    expect(check(at('a'))).toEqual({ told: ['b'], twins: [], unproven: [], bare: [] });
-    // Nothing of it is described, so nothing is proven.
-    const found = check(at('stranger'));
-    expect(found.told).toEqual([]);
-    // One entry each is no data to speak of.
-    expect([found.unproven, found.bare]).toEqual([[], ['a', 'b']]);
+  test('the list is described once for a site, and a species that is not on it by itself', () => {
+    const describeAt = stationDescriber(['a', 'b'], data, vocabulary);
+    const [one, other] = [describeAt(at('a')), describeAt(at('stranger'))];
+    expect(one.list.map((d) => d.id)).toEqual(['a', 'b']);
+    expect(one.own).toBe(one.list[0]);
+    expect(other.list).toBe(one.list);
+    expect([other.own?.id, other.own?.values.size]).toEqual(['stranger', 0]);
+    expect(describeAt({ ...at('a'), site: 'there' }).list).not.toBe(one.list);
   });
 
-  test('the stage of the tree chooses what its bark is like, and the rivals stand as grown', () => {
+  test('the stage of the tree chooses what its bark is like, and the list is described as grown', () => {
     const staged = {
       ...data,
       statements: [
@@ -225,21 +225,20 @@ describe('stations checked against a list', () => {
         { taxon: 'b', character: 'bark.texture', source: 's', value: state('furrowed') },
       ],
     } as unknown as LibraryData;
-    const check = stationChecker(['a', 'b'], staged, vocabulary);
-    const told = (stage?: 'young' | 'old') => {
+    const describeAt = stationDescriber(['a', 'b'], staged, vocabulary);
+    const bark = (stage?: 'young' | 'old') => {
       const where = at('a');
-      return check({ ...where, shown: { ...where.shown, ...(stage ? { stage } : {}) } }).told;
+      const { own } = describeAt({ ...where, shown: { ...where.shown, ...(stage ? { stage } : {}) } });
+      return own?.values.get('bark.texture')?.value;
     };
-    expect([told(), told('old'), told('young')]).toEqual([[], [], ['b']]);
+    expect([bark(), bark('old'), bark('young')]).toEqual([
+      state('furrowed'),
+      state('furrowed'),
+      state('smooth'),
+    ]);
   });
 
-  test('a tree of a species the library does not know is unproven against all', () => {
-    const check = stationChecker(['a', 'b'], data, vocabulary);
-    expect(check(at('nowhere'))).toEqual({
-      told: [],
-      twins: [],
-      unproven: [],
-      bare: ['a', 'b'],
-    });
+  test('of a species the library does not know nothing is described', () => {
+    expect(stationDescriber(['a', 'b'], data, vocabulary)(at('nowhere')).own).toBeNull();
   });
 });

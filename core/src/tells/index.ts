@@ -15,7 +15,8 @@ export {
   verdictFrom,
 } from './tells.ts';
 export type { Described, DescribedValue, OneWay, OpenCharacter, PairReport, Tell, Verdict } from './tells.ts';
-export { CAREFUL, careful } from './observer.ts';
+export { CAREFUL, MOST_GROUPS, callsOf, careful, evidenceOf, toldBy } from './observer.ts';
+export type { Evidence, ToldOfTwo } from './observer.ts';
 export { describeTaxa } from './describe.ts';
 export type {
   DescribedTaxon,

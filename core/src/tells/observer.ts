@@ -6,40 +6,157 @@ import type { Tell } from './tells.ts';
 
 /** Each call of a careful observer is misread this often. Source: docs/formulas.md, A careful observer. */
 export const CAREFUL = 0.02;
-const MOST_GROUPS = 5;
+/** At most this many evidence groups count between two. */
+export const MOST_GROUPS = 5;
 /** Steps of the grid on which log-likelihood ratios are added up. */
 const GRID = 0.02;
 
-/** Shares of two distributions over outcomes both are called by: states, numbers, or bins on the bounds of the two. */
-function outcomes(c: Character, p: Distribution, q: Distribution): readonly (readonly [number, number])[] {
-  if (p.kind === 'density' && q.kind === 'density') {
-    const cuts = [...new Set([p.low, p.high, q.low, q.high])].sort((x, y) => x - y);
-    const share = (d: typeof p, from: number, to: number): number =>
-      d.law.mass === 0 ? 0 : massBetween(d.law, Math.max(d.low, from), Math.min(d.high, to)) / d.law.mass;
-    return cuts.slice(1).map((to, i) => [share(p, cuts[i] ?? 0, to), share(q, cuts[i] ?? 0, to)]);
-  }
+type Density = Extract<Distribution, { kind: 'density' }>;
+
+/** Shares of distributions over outcomes that all are called by: bins on the bounds of measured ranges. */
+function binned(all: readonly Density[]): readonly Float64Array[] {
+  const cuts = [...new Set(all.flatMap((d) => [d.low, d.high]))].sort((x, y) => x - y);
+  const share = (d: Density, from: number, to: number): number =>
+    d.law.mass === 0 ? 0 : massBetween(d.law, Math.max(d.low, from), Math.min(d.high, to)) / d.law.mass;
+  return all.map((d) => Float64Array.from(cuts.slice(1), (to, i) => share(d, cuts[i] ?? 0, to)));
+}
+
+/** Shares over states or numbers. */
+function counted(c: Character, all: readonly Distribution[]): readonly Float64Array[] {
   const of = (d: Distribution): ReadonlyMap<string, number> =>
     d.kind === 'discrete'
       ? d.p
       : d.kind === 'set'
         ? new Map([...d.states].map((s) => [s, 1 / d.states.size]))
         : new Map();
-  const [a, b] = [of(p), of(q)];
-  const keys = new Set(
-    [...a.keys(), ...b.keys()].flatMap((k) => (c.states.length > 0 ? leavesUnder(c, k) : [k])),
-  );
-  return [...keys].map((k) => [a.get(k) ?? 0, b.get(k) ?? 0]);
+  const shares = all.map(of);
+  const keys = [
+    ...new Set(
+      shares.flatMap((s) => [...s.keys()]).flatMap((k) => (c.states.length > 0 ? leavesUnder(c, k) : [k])),
+    ),
+  ];
+  return shares.map((s) => Float64Array.from(keys, (k) => s.get(k) ?? 0));
 }
 
-/** What is called of each, misreadings shared out evenly over the other outcomes. */
-function called(
-  shares: readonly (readonly [number, number])[],
-  misread: number,
-): readonly (readonly [number, number])[] {
-  const n = shares.length;
+const isDensity = (d: Distribution): d is Density => d.kind === 'density';
+
+/**
+ * What is called of each of some distributions of one character, over the same outcomes: its shares, with misreadings
+ * shared out evenly over the other outcomes. Where it does not apply to one of them, that is an outcome too.
+ * Source: docs/formulas.md, A careful observer.
+ */
+export function callsOf(
+  c: Character,
+  all: readonly (Distribution | 'inapplicable')[],
+  misread = CAREFUL,
+): readonly Float64Array[] {
+  const known = all.filter((d) => d !== 'inapplicable');
+  const own = known.every(isDensity) ? binned(known) : counted(c, known);
+  // Whoever is asked may call that a character does not apply.
+  const places = new Map(known.map((d, i) => [d, own[i]] as const));
+  const length = own[0]?.length ?? 0;
+  const shares =
+    known.length === all.length
+      ? own
+      : all.map((d) =>
+          d === 'inapplicable'
+            ? Float64Array.from({ length: length + 1 }, (_, k) => (k === length ? 1 : 0))
+            : Float64Array.from({ length: length + 1 }, (_, k) => places.get(d)?.[k] ?? 0),
+        );
+  const n = shares[0]?.length ?? 0;
   if (n < 2) return shares;
-  const say = (p: number): number => p * (1 - misread) + ((1 - p) * misread) / (n - 1);
-  return shares.map(([p, q]) => [say(p), say(q)]);
+  return shares.map((s) => s.map((p) => p * (1 - misread) + ((1 - p) * misread) / (n - 1)));
+}
+
+/**
+ * The calls of one character between two: how often each call comes at the first and at the second. Calls that say the
+ * same of the two are one.
+ */
+export interface Evidence {
+  readonly first: Float64Array;
+  readonly second: Float64Array;
+}
+
+/** What says nothing: both give the same calls. */
+const SILENT: Evidence = { first: Float64Array.of(1), second: Float64Array.of(1) };
+
+const stepOf = (a: number, b: number): number =>
+  Math.round(Math.log(Math.max(a, 1e-12) / Math.max(b, 1e-12)) / GRID);
+
+/** Joins calls whose log-likelihood ratios fall on one step of the grid. */
+function joined(first: ArrayLike<number>, second: ArrayLike<number>): Evidence {
+  const at = new Map<number, number>();
+  const a: number[] = [];
+  const b: number[] = [];
+  for (let k = 0; k < first.length; k += 1) {
+    const [p = 0, q = 0] = [first[k], second[k]];
+    if (p <= 0 && q <= 0) continue;
+    const step = stepOf(p, q);
+    const place = at.get(step) ?? a.push(0) - 1;
+    if (!at.has(step)) b.push(0);
+    at.set(step, place);
+    a[place] = (a[place] ?? 0) + p;
+    b[place] = (b[place] ?? 0) + q;
+  }
+  return { first: Float64Array.from(a), second: Float64Array.from(b) };
+}
+
+/**
+ * What the calls of one character say between two that have these distributions.
+ * @param blurred the share of calls that say nothing of the two, because it can be seen only partly; 0 to 1.
+ */
+export function evidenceOf(
+  c: Character,
+  p: Distribution | null,
+  q: Distribution | null,
+  misread = CAREFUL,
+  blurred = 0,
+): Evidence {
+  if (!p || !q) return SILENT;
+  const [first, second] = callsOf(c, [p, q], misread);
+  if (!first || !second || first.length === 0) return SILENT;
+  if (blurred === 0) return joined(first, second);
+  const mix = (own: Float64Array, other: Float64Array) =>
+    own.map((x, k) => x * (1 - blurred) + ((x + (other[k] ?? 0)) / 2) * blurred);
+  return joined(mix(first, second), mix(second, first));
+}
+
+/** How two are told by all calls together, for an observer who has the first in front and knows it is one of the two. */
+export interface ToldOfTwo {
+  /** Expected posterior of the first: E(A,B) = Σ P(y|A)²/(P(y|A)+P(y|B)). */
+  readonly expected: number;
+  /** How often the likelier of the two is the right one, over both: Σ max(P(y|A), P(y|B))/2. */
+  readonly right: number;
+}
+
+/** More combined calls than these are joined on the grid. */
+const MOST_CALLS = 256;
+
+function both({ first: a, second: b }: Evidence, { first: p, second: q }: Evidence): Evidence {
+  const first = new Float64Array(a.length * p.length);
+  const second = new Float64Array(first.length);
+  let k = 0;
+  for (let i = 0; i < a.length; i += 1) {
+    const [x = 0, y = 0] = [a[i], b[i]];
+    for (let j = 0; j < p.length; j += 1, k += 1) {
+      first[k] = x * (p[j] ?? 0);
+      second[k] = y * (q[j] ?? 0);
+    }
+  }
+  return first.length > MOST_CALLS ? joined(first, second) : { first, second };
+}
+
+/** Adds up what independent characters say of two. Source: docs/formulas.md, A careful observer. */
+export function toldBy(evidence: readonly Evidence[]): ToldOfTwo {
+  const { first, second } = evidence.reduce(both, SILENT);
+  let expected = 0;
+  let right = 0;
+  for (let k = 0; k < first.length; k += 1) {
+    const [a = 0, b = 0] = [first[k], second[k]];
+    if (a > 0) expected += (a * a) / (a + b);
+    right += Math.max(a, b) / 2;
+  }
+  return { expected, right };
 }
 
 /**
@@ -54,24 +171,14 @@ export function careful(
   vocabulary: Vocabulary,
   misread = CAREFUL,
 ): number {
-  const groups = new Set<string>();
-  let ratios = new Map<number, number>([[0, 1]]);
+  const groups = new Map<string, Evidence>();
   for (const t of tells) {
     const c = vocabulary.get(t.character);
     const group = c?.evidenceGroup ?? t.character;
     const [p, q] = [t.a, t.b].map((v: Value) => (c ? distributionOf(c, v) : null));
     if (!c || !p || !q || groups.has(group)) continue;
     if (groups.size === MOST_GROUPS) break;
-    groups.add(group);
-    const next = new Map<number, number>();
-    for (const [a, b] of called(outcomes(c, p, q), misread)) {
-      if (a <= 0) continue;
-      const step = Math.round(Math.log(a / Math.max(b, 1e-12)) / GRID);
-      for (const [at, mass] of ratios) next.set(at + step, (next.get(at + step) ?? 0) + mass * a);
-    }
-    ratios = next;
+    groups.set(group, evidenceOf(c, p, q, misread));
   }
-  let right = 0;
-  for (const [at, mass] of ratios) right += mass / (1 + Math.exp(-at * GRID));
-  return right;
+  return toldBy([...groups.values()]).expected;
 }

@@ -1,0 +1,168 @@
+import { OFF, PARTLY, SAYS, rowReports, says } from '../compare/index.ts';
+import type { Column, Matrix } from '../compare/index.ts';
+import { MOST_GROUPS, evidenceOf, toldBy } from '../tells/index.ts';
+import type { Conditions } from '../conditions/index.ts';
+import type { Evidence, PairReport } from '../tells/index.ts';
+import type { FairnessSettings, FairnessVerdict } from './types.ts';
+
+/** A character that counts between a station's tree and a look-alike. */
+export interface Weighed {
+  readonly character: string;
+  /** The expected posterior by this character alone, 0.5 to 1. */
+  readonly alone: number;
+  /** Checked at the tree. */
+  readonly certified: boolean;
+  /** Known of either only by what ships for a group. */
+  readonly presumed: boolean;
+}
+
+/** How well a careful observer tells a station's tree from one look-alike. */
+export interface PairFairness {
+  readonly rival: string;
+  readonly verdict: FairnessVerdict;
+  /** Expected posterior of the tree's species, 0 to 1. */
+  readonly expected: number;
+  /** How often the best guess of the two is right, 0 to 1. */
+  readonly right: number;
+  /** What tells them, the strongest first; one of an evidence group. */
+  readonly by: readonly Weighed[];
+  /** Visible characters that are not recorded and might decide, the easiest first. */
+  readonly open: readonly string[];
+}
+
+/** What the calls of a character say of two of its values. */
+interface Weight {
+  readonly evidence: Evidence;
+  readonly alone: number;
+}
+
+/** Between partial and usual: a character that is seen only partly leaves this share of its calls open. */
+const BLURRED = 0.4;
+
+const kept = new WeakMap<readonly unknown[], Map<string, Weight>>();
+
+/** What a column says of two places; worked out once for each two values. */
+function weightOf(c: Column, a: number, b: number, misread: number): Weight | null {
+  const [p = -1, q = -1] = [c.value[a], c.value[b]];
+  if (p < 0 || q < 0 || p === q) return null;
+  const partly = c.seen[a] === PARTLY || c.seen[b] === PARTLY;
+  const key = `${p}/${q}/${partly ? 'partly' : ''}/${misread}`;
+  const mine = kept.get(c.values) ?? new Map<string, Weight>();
+  kept.set(c.values, mine);
+  const had = mine.get(key);
+  if (had) return had;
+  const evidence = evidenceOf(
+    c.character,
+    c.distributions[p] ?? null,
+    c.distributions[q] ?? null,
+    misread,
+    partly ? BLURRED : 0,
+  );
+  const made = { evidence, alone: toldBy([evidence]).expected };
+  mine.set(key, made);
+  return made;
+}
+
+interface Candidate extends Weight {
+  readonly column: Column;
+}
+
+const groupOf = (c: Column): string => c.character.evidenceGroup ?? c.character.id;
+
+/**
+ * The strongest character of each evidence group that can be seen on both, the strongest first. Where five groups tell
+ * cleanly the easiest five count and no more is weighed. Where a species grows is no evidence: the tree may be planted.
+ * @param columns those of least effort first; how often a class misses them has no part in it.
+ */
+function candidates(
+  columns: readonly Column[],
+  a: number,
+  b: number,
+  gap: number,
+  misread: number,
+): readonly Candidate[] {
+  const best = new Map<string, Candidate>();
+  const clean = new Set<string>();
+  for (const column of columns) {
+    const said = says(column, a, b, gap);
+    if (said === SAYS.hidden || said === SAYS.open) continue;
+    const weight = weightOf(column, a, b, misread);
+    if (!weight) continue;
+    const group = groupOf(column);
+    const had = best.get(group);
+    if (!had || weight.alone > had.alone) best.set(group, { column, ...weight });
+    if (said === SAYS.clean && clean.add(group).size === MOST_GROUPS) break;
+  }
+  return [...best.values()].sort((x, y) => y.alone - x.alone || x.column.character.effort - y.column.character.effort);
+}
+
+/** Characters seen at the tree that do not apply to a look-alike, the easiest few: they bear out what decides it. */
+function offFor(columns: readonly Column[], a: number, b: number): readonly Column[] {
+  const found: Column[] = [];
+  for (const c of columns) {
+    if (c.value[b] !== OFF || (c.value[a] ?? -1) < 0 || (c.seen[a] ?? 0) < PARTLY) continue;
+    if (found.push(c) === MOST_OFF) break;
+  }
+  return found;
+}
+const MOST_OFF = 2;
+
+/** Fair from 0.95, hard to be sure from 0.80; below that unfair, or unproven where what is missing would decide. */
+export function verdictAt(
+  expected: number,
+  report: Pick<PairReport, 'open' | 'compared'>,
+  { fair, sure }: FairnessSettings,
+): FairnessVerdict {
+  if (expected >= fair) return 'fair';
+  if (expected >= sure) return 'shaky';
+  return report.open.length > 0 || report.compared === 0 ? 'unproven' : 'unfair';
+}
+
+/** A pair as it goes into the comparison with the whole list. */
+export interface PairAt {
+  readonly fairness: PairFairness;
+  readonly place: number;
+  /** The columns that count. */
+  readonly columns: readonly Column[];
+  /** Columns that do not apply to the look-alike; they count against the whole list only. */
+  readonly off: readonly Column[];
+}
+
+/**
+ * Judges the tree at one place of a matrix against each of some others. At most five evidence groups count, those with
+ * the largest expected posterior by themselves. Source: docs/formulas.md, Fairness of a station.
+ */
+export function judgePairs(
+  matrix: Matrix,
+  row: number,
+  rivals: readonly number[],
+  conditions: Conditions,
+  certified: ReadonlySet<string>,
+  settings: FairnessSettings,
+): readonly PairAt[] {
+  const columns = matrix.columns.filter((c) => c.character.organ !== 'site').sort((x, y) => x.character.effort - y.character.effort);
+  return rivals.flatMap((place): PairAt[] => {
+    const taxon = matrix.list[place]?.id;
+    if (taxon === undefined) return [];
+    const chosen = candidates(columns, row, place, matrix.gap, settings.misread).slice(0, MOST_GROUPS);
+    const { expected, right } = toldBy(chosen.map((c) => c.evidence));
+    const by = chosen.map(({ column, alone }): Weighed => ({
+      character: column.character.id,
+      alone,
+      certified: certified.has(column.character.id),
+      presumed: column.shipped[row] === 1 || column.shipped[place] === 1,
+    }));
+    // What is missing matters only where what is there does not suffice.
+    const [report] = expected >= settings.fair ? [] : rowReports(matrix, row, conditions, [place]);
+    const verdict = verdictAt(expected, report ?? { open: [], compared: 1 }, settings);
+    const open = (report?.open ?? []).map((o) => o.character);
+    return [
+      {
+        place,
+        fairness: { rival: taxon, verdict, expected, right, by, open },
+        columns: chosen.map((c) => c.column),
+        off: offFor(columns, row, place),
+      },
+    ];
+  });
+}
