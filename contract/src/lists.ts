@@ -40,6 +40,8 @@ export interface ListMember extends TaxonHeader {
   readonly week: number | null;
   readonly label: string | null;
   readonly own: number;
+  /** Whoever takes it for something else can be hurt. */
+  readonly hazardous: boolean;
 }
 
 export interface ListDetail {

@@ -125,6 +125,8 @@ export interface Section {
   readonly level?: 'young' | 'general' | 'technical';
   readonly site: Site;
   readonly students: readonly SectionStudent[];
+  /** The first day of its term, ISO; null where it is not known. */
+  readonly startsOn: string | null;
   /** Archived classes are kept with their grades and offered nowhere. */
   readonly archived: boolean;
   readonly version: number;

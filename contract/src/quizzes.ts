@@ -1,7 +1,7 @@
 import { STAGES } from '@hurrow/core/conditions';
 import type { Distance, Handling, Hazard, Material, Organ, Stage } from '@hurrow/core/conditions';
 import type { Value } from '@hurrow/core/characters';
-import type { GradePolicy } from '@hurrow/core/quizzes';
+import type { AskParams, ClueOrgan, GradePolicy, QuizPlan, UnfairReason } from '@hurrow/core/quizzes';
 import type { TaxonHeader } from './library.ts';
 import type { Caution } from './species.ts';
 import type { Site } from './people.ts';
@@ -39,27 +39,60 @@ export interface Ask {
   readonly kind: AskKind;
   readonly character: string | null;
   readonly points: number;
+  /** What is shown and what is right, where it is neither a name nor a character. */
+  readonly params: AskParams | null;
 }
 
-/** An ask as an instructor sets it: a call, a name, or how sure the student is. */
+/** An ask as an instructor sets it: a character, a name, how sure the student is, or another kind of question. */
 export interface AskBody {
   readonly kind: AskKind;
   readonly character?: string | null;
   readonly points: number;
+  readonly params?: AskParams | null;
 }
 
-export interface StationBody {
+/** A part that may be shown after others, for so many points. */
+export interface Clue {
+  readonly organ: ClueOrgan;
+  readonly cost: number;
+}
+
+/** What lies at a station, what it accepts, and what it shows step by step. */
+export interface StationSetting {
+  readonly material: readonly Material[];
+  readonly distance: Distance;
+  /** Other species whose name is accepted too. */
+  readonly accepts: readonly string[];
+  /** Set up so that it cannot be told from something listed, which is then the right answer. */
+  readonly notTellable: boolean;
+  readonly clues: readonly Clue[];
+}
+
+export interface StationBody extends Partial<StationSetting> {
   readonly individual: string;
   readonly number?: number;
   readonly asks: readonly AskBody[];
 }
 
-export interface Station {
+export interface Station extends StationSetting {
   readonly id: string;
   readonly number: number;
   readonly tree: TreeRow;
   readonly asks: readonly Ask[];
+  /** Sittings of the list’s classes in which this tree stood before. */
+  readonly stoodBefore: number;
   readonly version: number;
+}
+
+/** Stations in a new order, all of them. */
+export interface StationOrder {
+  readonly stations: readonly string[];
+}
+
+/** How a quiz is run and how its names are graded. */
+export interface QuizPlanBody {
+  readonly plan: QuizPlan;
+  readonly policy: GradePolicy;
 }
 
 export const SITTING_STATES = ['draft', 'locked', 'open', 'closed', 'graded', 'returned'] as const;
@@ -92,6 +125,7 @@ export interface QuizDetail {
   readonly list: string;
   readonly listName: string;
   readonly policy: GradePolicy;
+  readonly plan: QuizPlan;
   readonly stations: readonly Station[];
   readonly sittings: readonly SittingSummary[];
   /** Once the key of a sitting is locked, its stations no longer change. */
@@ -123,6 +157,11 @@ export interface SittingStation {
   readonly version: number;
   /** What is drawn where the station is a plate, for its card. */
   readonly drawn: readonly Sketch[];
+  /** Why it is used although it is unfair; null where nobody said. */
+  readonly reason: UnfairReason | null;
+  readonly reasonNote: string | null;
+  /** When cut parts were taken, by material; those that are not cut have none. */
+  readonly takenOn: Readonly<Partial<Record<Material, string>>>;
 }
 
 export const DEVICE_STATES = ['asked', 'in', 'refused', 'ended'] as const;
@@ -192,6 +231,9 @@ export interface SittingDetail extends SittingSummary {
   readonly handling: readonly Handling[];
   readonly wet: boolean;
   readonly makeUp: boolean;
+  /** The first day of the class's term, ISO; null where it is not known. */
+  readonly startsOn: string | null;
+  readonly plan: QuizPlan;
   /** What students type to join; null unless the sitting is open. */
   readonly code: string | null;
   readonly codeExpires: string | null;
@@ -260,6 +302,11 @@ export interface TreeChange {
   readonly retired: boolean;
 }
 
+/** What was seen at a tree, character by character, as it is written in a cell; null takes a check back. */
+export interface TreeChecks {
+  readonly checks: readonly { readonly character: string; readonly entered: string | null }[];
+}
+
 export interface QuizBody {
   readonly name: string;
   readonly list: string;
@@ -282,6 +329,15 @@ export interface SettingBody {
   readonly material: readonly Material[];
   /** The tree that stands in for the quiz's own at this sitting; null for the quiz's own. */
   readonly individual?: string | null;
+  readonly reason?: UnfairReason | null;
+  readonly reasonNote?: string | null;
+}
+
+/** Another tree at one station of a sitting whose key is locked, taken over at once. */
+export interface SwapBody {
+  readonly individual: string;
+  readonly why: string;
+  readonly reason?: UnfairReason | null;
 }
 
 /** The states a sitting is moved to; it is graded by grading it. */

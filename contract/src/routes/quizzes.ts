@@ -7,6 +7,7 @@ import type {
   QuizBody,
   QuizChange,
   QuizDetail,
+  QuizPlanBody,
   QuizSummary,
   SettingBody,
   Sheet,
@@ -18,10 +19,13 @@ import type {
   SittingStep,
   Station,
   StationBody,
+  StationOrder,
   StationRelease,
   StationsBody,
+  SwapBody,
   TreeBody,
   TreeChange,
+  TreeChecks,
   TreeRow,
 } from '../quizzes.ts';
 import { route, shape } from './route.ts';
@@ -42,6 +46,11 @@ export const QUIZZES = {
     answer: shape<TreeRow>(),
     ifMatch: true,
     makesStale: ['trees', 'range', 'challenges', 'quiz', 'sitting', 'due'],
+  }),
+  treeChecks: route('POST', '/api/trees/:id/checks', 'teachers', 'Record what a tree really shows', {
+    body: shape<TreeChecks>(),
+    answer: shape<TreeRow>(),
+    makesStale: ['trees', 'quiz', 'sitting', 'key', 'due'],
   }),
   quizzes: route('GET', '/api/quizzes', 'staff', 'Quizzes with their sittings', {
     answer: shape<readonly QuizSummary[]>(),
@@ -76,6 +85,18 @@ export const QUIZZES = {
   }),
   quiz: route('GET', '/api/quizzes/:id', 'staff', 'A quiz with its stations', {
     answer: shape<QuizDetail>(),
+  }),
+  quizPlan: route('PUT', '/api/quizzes/:id/plan', 'teachers', 'How a quiz is run and graded', {
+    body: shape<QuizPlanBody>(),
+    answer: shape<QuizDetail>(),
+    ifMatch: true,
+    makesStale: ['quiz', 'sitting', 'due'],
+  }),
+  stationsOrder: route('PUT', '/api/quizzes/:id/order', 'teachers', 'Put stations in another order', {
+    body: shape<StationOrder>(),
+    answer: shape<QuizDetail>(),
+    ifMatch: true,
+    makesStale: ['quiz', 'sitting', 'due'],
   }),
   stationCreate: route('POST', '/api/quizzes/:id/stations', 'teachers', 'Add a station', {
     body: shape<StationBody>(),
@@ -118,6 +139,18 @@ export const QUIZZES = {
     ifMatch: true,
     makesStale: ['sitting', 'key'],
   }),
+  stationSwap: route(
+    'POST',
+    '/api/sitting-stations/:id/swap',
+    'teachers',
+    'Put another tree at a station whose key is locked',
+    {
+      body: shape<SwapBody>(),
+      answer: shape<SittingDetail>(),
+      ifMatch: true,
+      makesStale: ['sitting', 'key', 'grades'],
+    },
+  ),
   sittingState: route(
     'POST',
     '/api/sittings/:id/state',

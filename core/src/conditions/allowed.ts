@@ -1,5 +1,12 @@
 import type { Handling } from './types.ts';
 
+/** Hazards of a plant that hurt whoever takes it for another. */
+const HURTS: readonly string[] = ['toxic', 'irritant'];
+
+/** Whether a plant hurts whoever takes it for another. Source: docs/domain.md, Cautions. */
+export const isHazardous = (cautions: readonly { readonly hazard: string }[]): boolean =>
+  cautions.some((c) => HURTS.includes(c.hazard));
+
 /**
  * What may be done at a station: what the sitting allows, less what a caution there forbids. Looking is always allowed.
  * Source: docs/domain.md, Cautions.

@@ -1,7 +1,7 @@
 export * from './types.ts';
 export { LIFE_WORDS, LIVES, STAGES } from './life.ts';
 export type { Life, Stage } from './life.ts';
-export { allowedHandling } from './allowed.ts';
+export { allowedHandling, isHazardous } from './allowed.ts';
 export { addDays, dayOfYear, daysForward, isDate, isMoment, showDate, showDay } from './day.ts';
 export { mirroredLongitude } from './longitude.ts';
 export { inSeason, within } from './seasons.ts';

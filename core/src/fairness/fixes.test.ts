@@ -11,13 +11,7 @@ const SAME = {
   'leaf.complexity': 'simple',
   'leaf.persistence': 'deciduous',
 };
-const words = few(
-  ...Object.keys(SAME),
-  'fruit.colour',
-  'leaf.hairs',
-  'twig.arrangement',
-  'bark.texture',
-);
+const words = few(...Object.keys(SAME), 'fruit.colour', 'leaf.hairs', 'twig.arrangement', 'bark.texture');
 const leafOnly: Conditions = { ...july, material: ['leaf'], handling: ['look'] };
 
 function fixesOf(

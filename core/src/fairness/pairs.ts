@@ -93,7 +93,9 @@ function candidates(
     if (!had || weight.alone > had.alone) best.set(group, { column, ...weight });
     if (said === SAYS.clean && clean.add(group).size === MOST_GROUPS) break;
   }
-  return [...best.values()].sort((x, y) => y.alone - x.alone || x.column.character.effort - y.column.character.effort);
+  return [...best.values()].sort(
+    (x, y) => y.alone - x.alone || x.column.character.effort - y.column.character.effort,
+  );
 }
 
 /** Characters seen at the tree that do not apply to a look-alike, the easiest few: they bear out what decides it. */
@@ -140,7 +142,9 @@ export function judgePairs(
   certified: ReadonlySet<string>,
   settings: FairnessSettings,
 ): readonly PairAt[] {
-  const columns = matrix.columns.filter((c) => c.character.organ !== 'site').sort((x, y) => x.character.effort - y.character.effort);
+  const columns = matrix.columns
+    .filter((c) => c.character.organ !== 'site')
+    .sort((x, y) => x.character.effort - y.character.effort);
   return rivals.flatMap((place): PairAt[] => {
     const taxon = matrix.list[place]?.id;
     if (taxon === undefined) return [];

@@ -49,7 +49,23 @@ function gradeFamily(
   return { outcome, points: right ? familyPoints(outcome, most, policy) : 0, taxon: null, why };
 }
 
+/** Where other species are accepted too, a name is worth the most that it is worth for any of them. */
 function gradeName(
+  text: string,
+  kind: NameAskKind,
+  most: number,
+  own: KeyTruth,
+  context: GradingContext,
+): Graded {
+  const first = gradeNameOf(text, kind, most, own, context);
+  return (own.also ?? []).reduce((best, taxon) => {
+    const truth: KeyTruth = { ...own, taxon, genus: context.genera.get(taxon) ?? null };
+    const other = gradeNameOf(text, kind, most, truth, context);
+    return other.points > best.points ? { ...other, why: `${other.why}, which is accepted as well` } : best;
+  }, first);
+}
+
+function gradeNameOf(
   text: string,
   kind: NameAskKind,
   most: number,
@@ -104,9 +120,14 @@ export function gradeAnswer(
   if (ask.accepted.kind === 'name') {
     const { kind } = ask;
     const asked = NAME_KINDS.find((k) => k === kind) ?? 'either';
-    if (value.kind === 'cannot_tell')
-      return { outcome: 'cannot_tell', points: 0, taxon: null, why: WHY.cannot_tell, folded: null };
-    return gradeName(value.kind === 'name' ? value.text : '', asked, ask.most, truth, context);
+    const hopeless = truth.notTellable ?? false;
+    if (value.kind === 'cannot_tell') {
+      const why = hopeless ? 'it cannot be told, and that is right' : WHY.cannot_tell;
+      return { outcome: 'cannot_tell', points: hopeless ? ask.most : 0, taxon: null, why, folded: null };
+    }
+    const graded = gradeName(value.kind === 'name' ? value.text : '', asked, ask.most, truth, context);
+    // A name that happens to be right is a guess where nothing at hand decides it.
+    return hopeless ? { ...graded, points: 0, why: 'it cannot be told from what is at hand' } : graded;
   }
   const { outcome, share } = gradeValue(value, ask.accepted);
   return {
@@ -125,7 +146,14 @@ export function grader(context: GradingContext): Grader {
   const known = new Map<string, Graded>();
   return (value, ask, truth) => {
     if (value.kind !== 'name') return gradeAnswer(value, ask, truth, context);
-    const key = JSON.stringify([truth.taxon, ask.kind, ask.most, value.text]);
+    const key = JSON.stringify([
+      truth.taxon,
+      truth.also ?? [],
+      truth.notTellable ?? false,
+      ask.kind,
+      ask.most,
+      value.text,
+    ]);
     const had = known.get(key);
     if (had) return had;
     const made = gradeAnswer(value, ask, truth, context);

@@ -27,6 +27,10 @@ export interface KeyTruth {
   readonly families?: Families | null;
   /** Every name that is accepted. */
   readonly names: readonly string[];
+  /** Other species whose names are accepted as well. */
+  readonly also?: readonly string[];
+  /** It cannot be told from something listed, and to say so is right. */
+  readonly notTellable?: boolean;
 }
 
 /** A decision about a written name. What it names is fixed; what that is worth depends on the truth. */

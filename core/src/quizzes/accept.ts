@@ -13,8 +13,8 @@ export type Accepted =
   | { readonly kind: 'match'; readonly pairs: readonly (readonly [left: string, right: string])[] }
   /** A point within a distance, all as shares of the drawing's width and height. */
   | { readonly kind: 'point'; readonly x: number; readonly y: number; readonly within: number }
-  /** Read by a person: nothing is accepted by itself. */
-  | { readonly kind: 'text' };
+  /** Right letter by letter; where no text is given it is read by a person. */
+  | { readonly kind: 'text'; readonly right?: string };
 
 export interface AcceptedCall {
   readonly kind: 'call';

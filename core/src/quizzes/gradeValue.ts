@@ -53,6 +53,10 @@ function matchShare(
   return right.length === 0 ? 0 : hits / right.length;
 }
 
+/** Spelling is letter by letter; spaces around and between words, and how a mark is typed, are not. */
+const spelled = (text: string): string =>
+  text.normalize('NFC').trim().replace(/\s+/g, ' ').replace(/’/g, "'");
+
 /**
  * Grades an answer that is not a name against what the key accepts. Matching earns the share of its pairs.
  * @throws where the key is of another kind of question than the answer can be given to.
@@ -77,7 +81,10 @@ export function gradeValue(value: AnswerValue, accepted: Accepted): ValueGrade {
       return grade(away <= accepted.within ? 'right' : 'wrong');
     }
     case 'text':
-      return grade('to_read');
+      if (accepted.right === undefined) return grade('to_read');
+      return grade(
+        value.kind === 'text' && spelled(value.text) === spelled(accepted.right) ? 'right' : 'wrong',
+      );
     case 'name':
     case 'sureness':
       throw new Error(`A question of kind ${accepted.kind} is not graded here`);

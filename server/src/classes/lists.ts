@@ -21,7 +21,9 @@ import {
   readNameIndex,
   readSightings,
   readTable,
+  readCautions,
 } from '../library/index.ts';
+import { isHazardous } from '@hurrow/core/conditions';
 import type { HeaderRow } from '../library/index.ts';
 import { draftTaxon } from './draft.ts';
 import { recognized } from './recognized.ts';
@@ -65,9 +67,20 @@ export async function readList(call: Call<Account>): Promise<ListDetail> {
      where m.ws = $1 and m.list = $2 order by m.week nulls last, m.ord`,
     [ws, list.id],
   );
+  const cautions = await readCautions(
+    call.app.db,
+    ws,
+    rows.map((r) => r.id),
+  );
   return {
     ...list,
-    members: rows.map((r) => ({ ...asHeader(r), week: r.week, label: r.label, own: r.own })),
+    members: rows.map((r) => ({
+      ...asHeader(r),
+      week: r.week,
+      label: r.label,
+      own: r.own,
+      hazardous: isHazardous(cautions.get(r.id) ?? []),
+    })),
     sections: (
       await call.app.db.query<{ name: string }>(
         'select name from section where ws = $1 and list = $2 order by lower(name)',

@@ -16,6 +16,7 @@ interface Row {
   list_name: string;
   site: SiteRow;
   students: { id: string; code: string; firstName: string | null }[] | null;
+  starts_on: string | null;
   archived: boolean;
   version: number;
 }
@@ -23,7 +24,7 @@ interface Row {
 /** The sections an account may see, with today's roster. */
 export async function readSections(sql: Sql, who: Pick<Account, 'ws' | 'id'>): Promise<readonly Section[]> {
   const rows = await sql.query<Row>(
-    `select s.id, s.name, s.term, s.level, s.list, l.name as list_name, ${SITE} as site, s.archived_at is not null as archived, s.version,
+    `select s.id, s.name, s.term, s.level, s.list, l.name as list_name, ${SITE} as site, s.starts_on, s.archived_at is not null as archived, s.version,
        (select jsonb_agg(jsonb_build_object('id', st.id, 'code', st.code, 'firstName', st.first_name) order by length(st.code), st.code)
         from enrolment e join student st on st.ws = e.ws and st.id = e.student
         where e.ws = s.ws and e.section = s.id and e.to_on is null) as students
@@ -40,6 +41,7 @@ export async function readSections(sql: Sql, who: Pick<Account, 'ws' | 'id'>): P
     listName: r.list_name,
     site: asSite(r.site),
     students: r.students ?? [],
+    startsOn: r.starts_on,
     archived: r.archived,
     version: r.version,
   }));

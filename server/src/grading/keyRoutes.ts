@@ -70,7 +70,8 @@ async function changesOf(
 /** The stations of a key after a revision that takes everything over. */
 function revised(key: LockedKey, now: Gathered): ReadonlyMap<string, StationKey> {
   const next = new Map(key.stations);
-  for (const s of now.stations) next.set(s.sittingStation, { ...s, rev: key.rev + 1, validFrom: null });
+  for (const s of now.stations)
+    next.set(s.sittingStation, { ...s, rev: key.rev + 1, validFrom: null, fairness: null });
   return next;
 }
 

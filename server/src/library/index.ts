@@ -12,6 +12,7 @@ export {
   withAncestors,
 } from './taxa.ts';
 export type { HeaderRow } from './taxa.ts';
+export { writeChecks } from './checked.ts';
 export { readCertified, readLibrary, readPolicies } from './described.ts';
 export { keptUnderStamp } from './kept.ts';
 export { readTable } from './profile.ts';

@@ -33,7 +33,13 @@ function checkValue(character: Character, entered: EnteredStatement): Value {
   });
 }
 
-async function writeValue(sql: Sql, ws: string, id: string, character: string, value: Value): Promise<void> {
+export async function writeValue(
+  sql: Sql,
+  ws: string,
+  id: string,
+  character: string,
+  value: Value,
+): Promise<void> {
   await sql.query('delete from statement_state where ws = $1 and statement = $2', [ws, id]);
   await sql.query('delete from statement_range where ws = $1 and statement = $2', [ws, id]);
   if (value.kind === 'states') {

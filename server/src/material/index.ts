@@ -1,5 +1,5 @@
 import type { Handlers } from '../http/index.ts';
-import { changeTree, createTree, readTrees } from './trees.ts';
+import { changeTree, checkTree, createTree, readTrees } from './trees.ts';
 
 export { readTrees } from './trees.ts';
 
@@ -7,4 +7,5 @@ export const materialHandlers = {
   trees: async (call) => ({ body: await readTrees(call.app.db, call.who.ws) }),
   treeCreate: createTree,
   treeChange: changeTree,
+  treeChecks: checkTree,
 } satisfies Partial<Handlers>;

@@ -7,7 +7,7 @@ import { insertRows, maybe, written } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
-import { keptUnderStamp, readCautions, readCertified, readHeaders } from '../library/index.ts';
+import { keptUnderStamp, readCautions, readCertified, readHeaders, writeChecks } from '../library/index.ts';
 
 interface Row {
   id: string;
@@ -165,4 +165,21 @@ export async function changeTree(call: CallOf<'treeChange'>): Promise<ReplyOf<'t
   });
   const [changed] = await readTrees(call.app.db, ws, [id]);
   return { body: written(changed), version };
+}
+
+/** Records what a tree really shows, which counts before its profile. Keys that are locked keep what they hold. */
+export async function checkTree(call: CallOf<'treeChecks'>): Promise<ReplyOf<'treeChecks'>> {
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  const at = call.app.clock().toISOString();
+  const version = await call.app.db.transaction(async (tx) => {
+    await tx.query('select 1 from individual where ws = $1 and id = $2 for update', [ws, id]);
+    const [tree] = await readTrees(tx, ws, [id]);
+    if (!tree) throw notFound('This tree was deleted.', { remedy: 'Choose one under Material.' });
+    await writeChecks(tx, ws, { id, taxon: tree.taxon.id }, call.body, call.who.id, at);
+    await tx.query('update individual set version = version + 1 where ws = $1 and id = $2', [ws, id]);
+    return tree.version + 1;
+  });
+  const [checked] = await readTrees(call.app.db, ws, [id]);
+  return { body: written(checked), version };
 }

@@ -1,10 +1,10 @@
 import { idParam } from '../http/index.ts';
 import type { Handlers } from '../http/index.ts';
-import { changeQuiz, createQuiz, removeQuiz } from './quizzes.ts';
-import { addStations, changeStation, createStation, removeStation } from './stations.ts';
+import { changePlan, changeQuiz, createQuiz, removeQuiz } from './quizzes.ts';
+import { addStations, changeStation, createStation, orderStations, removeStation } from './stations.ts';
 import { readQuiz, readQuizzes } from './store.ts';
 
-export { needQuiz, policyOf, readSittings, readStations } from './store.ts';
+export { needQuiz, planOf, policyOf, readSittings, readStations } from './store.ts';
 
 export const quizzesHandlers = {
   quizzes: async (call) => ({ body: await readQuizzes(call.app.db, call.who.ws, call.who.id) }),
@@ -15,6 +15,8 @@ export const quizzesHandlers = {
   },
   quizChange: changeQuiz,
   quizRemove: removeQuiz,
+  quizPlan: changePlan,
+  stationsOrder: orderStations,
   stationsAdd: addStations,
   stationCreate: createStation,
   stationChange: changeStation,

@@ -5,6 +5,7 @@ import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
 import { needQuiz, readQuiz } from './store.ts';
+import { lockQuiz, needUnlocked } from './locks.ts';
 
 async function mustHaveList(sql: Sql, ws: string, list: string): Promise<void> {
   if (await maybe(sql, 'select 1 from list where ws = $1 and id = $2', [ws, list])) return;
@@ -21,9 +22,6 @@ export async function createQuiz(call: CallOf<'quizCreate'>): Promise<ReplyOf<'q
   );
   return { status: 201, body: await readQuiz(call.app.db, ws, call.who.id, id) };
 }
-
-const lockQuiz = (tx: Sql, ws: string, id: string) =>
-  tx.query('select 1 from quiz where ws = $1 and id = $2 for update', [ws, id]);
 
 /** Renames a quiz, gives it another list while it has no sitting, or archives it with its sittings. */
 export async function changeQuiz(call: CallOf<'quizChange'>): Promise<ReplyOf<'quizChange'>> {
@@ -80,4 +78,23 @@ export async function removeQuiz(call: CallOf<'quizRemove'>): Promise<ReplyOf<'q
     await tx.query('delete from quiz where ws = $1 and id = $2', [ws, id]);
   });
   return { status: 204 };
+}
+
+/** Changes how a quiz is run and graded, as long as no key of it is locked. */
+export async function changePlan(call: CallOf<'quizPlan'>): Promise<ReplyOf<'quizPlan'>> {
+  const { ws } = call.who;
+  const id = idParam(call, 'id');
+  const { plan, policy } = call.body;
+  await call.app.db.transaction(async (tx) => {
+    await needUnlocked(tx, ws, id);
+    const quiz = await needQuiz(tx, ws, id);
+    needVersion(call, quiz.version, { version: quiz.version, name: quiz.name });
+    const handling = plan.handling.includes('look') ? plan.handling : ['look', ...plan.handling];
+    await tx.query(
+      'update quiz set plan = $3::jsonb, policy = $4::jsonb, version = version + 1 where ws = $1 and id = $2',
+      [ws, id, JSON.stringify({ ...plan, handling }), JSON.stringify(policy)],
+    );
+  });
+  const body = await readQuiz(call.app.db, ws, call.who.id, id);
+  return { body, version: body.version };
 }

@@ -1,49 +1,16 @@
 import { v7 } from 'uuid';
-import type { AskBody, StationBody } from '@hurrow/contract';
+import type { AskBody, StationBody, StationSetting } from '@hurrow/contract';
+import type { Material } from '@hurrow/core/conditions';
 import { insertRows, maybe, written } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
+import { conflict, idParam, needVersion, notFound } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
-import { readVocabulary } from '../library/index.ts';
-import { needQuiz, readQuiz, readStations } from './store.ts';
+import { needUnlocked } from './locks.ts';
+import { checkStation } from './stationFits.ts';
+import { needQuiz, planOf, readQuiz, readStations } from './store.ts';
 
 /** Numbers above this exist only between the two steps of a renumbering. */
 const MOST_STATIONS = 200;
-
-async function checkStation(tx: Sql, ws: string, body: StationBody): Promise<void> {
-  const tree = await maybe<{ tag: string; retired: boolean }>(
-    tx,
-    'select tag, retired_at is not null as retired from tree where ws = $1 and individual = $2',
-    [ws, body.individual],
-  );
-  if (!tree)
-    throw invalid('This tree was deleted.', { field: 'individual', remedy: 'Choose a tagged tree.' });
-  const known = new Map((await readVocabulary(tx, ws)).map((c) => [c.id, c]));
-  body.asks.forEach((a, i) => {
-    if (a.kind === 'call' && !known.has(a.character ?? '')) {
-      throw invalid(`The vocabulary has no character “${a.character ?? ''}”.`, {
-        field: `asks.${i}.character`,
-        remedy: 'Choose a character of the vocabulary.',
-      });
-    }
-  });
-  const keys = body.asks.map((a) => `${a.kind}/${a.character ?? ''}`);
-  const twice = keys.findIndex((k, i) => keys.indexOf(k) < i);
-  if (twice >= 0) {
-    throw conflict('A station asks the same thing twice.', {
-      field: `asks.${twice}`,
-      remedy: 'Ask each name and each character once.',
-    });
-  }
-  const firstName = body.asks.findIndex((a) => a.kind !== 'call' && a.kind !== 'sureness');
-  const lateCall = body.asks.findIndex((a, i) => a.kind === 'call' && firstName >= 0 && i > firstName);
-  if (lateCall >= 0) {
-    throw invalid('A call stands after the name.', {
-      field: `asks.${lateCall}`,
-      remedy: 'Ask calls before the name, so that the name does not decide them.',
-    });
-  }
-}
 
 async function writeAsks(tx: Sql, ws: string, station: string, asks: readonly AskBody[]): Promise<void> {
   await tx.query(
@@ -61,22 +28,41 @@ async function writeAsks(tx: Sql, ws: string, station: string, asks: readonly As
       ord: i + 1,
       kind: a.kind,
       character: a.kind === 'call' ? a.character : null,
-      form: 'typed',
-      params: {},
+      form: a.kind === 'choice' ? 'choice' : 'typed',
+      params: a.params ?? {},
       points: a.kind === 'sureness' ? 0 : a.points,
     })),
   );
 }
 
-async function needUnlocked(tx: Sql, ws: string, quiz: string): Promise<void> {
-  await tx.query('select 1 from quiz where ws = $1 and id = $2 for update', [ws, quiz]);
-  const { locked } = await needQuiz(tx, ws, quiz);
-  if (locked) {
-    throw conflict('The key of a sitting of this quiz is locked, so its stations no longer change.', {
-      remedy: 'Make a new quiz for other stations.',
-    });
-  }
+const DEFAULT_MATERIAL: readonly Material[] = ['tree', 'twig', 'leaf'];
+
+/** What lies at a station as it is stored; what is not said stays as it was. */
+function settingRow(body: StationBody, before: StationSetting | null) {
+  const { material, distance, accepts, notTellable } = { ...before, ...definedOf(body) };
+  return {
+    material: material ?? DEFAULT_MATERIAL,
+    distance: distance ?? 'hand',
+    accepts: accepts ?? [],
+    not_tellable_on_purpose: notTellable ?? false,
+  };
 }
+
+const definedOf = (body: StationBody): Partial<StationSetting> =>
+  Object.fromEntries(Object.entries(body).filter(([, v]) => v !== undefined));
+
+async function writeClues(tx: Sql, ws: string, station: string, clues: StationBody['clues']): Promise<void> {
+  if (!clues) return;
+  await tx.query('delete from clue where ws = $1 and station = $2', [ws, station]);
+  await insertRows(
+    tx,
+    'clue',
+    clues.map((c, i) => ({ ws, station, ord: i + 1, ...c })),
+  );
+}
+
+/** How a quiz is run decides what its stations may ask. */
+const planFor = async (tx: Sql, ws: string, quiz: string) => planOf(await needQuiz(tx, ws, quiz));
 
 const stationOf = async (tx: Sql, ws: string, quiz: string, id: string) =>
   (await readStations(tx, ws, quiz)).find((s) => s.id === id);
@@ -87,7 +73,8 @@ export async function createStation(call: CallOf<'stationCreate'>): Promise<Repl
   const quiz = idParam(call, 'id');
   const made = await call.app.db.transaction(async (tx) => {
     await needUnlocked(tx, ws, quiz);
-    await checkStation(tx, ws, body);
+    const { material } = settingRow(body, null);
+    await checkStation(tx, ws, body, material, await planFor(tx, ws, quiz));
     const id = await append(tx, ws, quiz, body);
     return stationOf(tx, ws, quiz, id);
   });
@@ -110,8 +97,9 @@ async function append(tx: Sql, ws: string, quiz: string, body: StationBody): Pro
   const id = v7();
   const { individual } = body;
   await insertRows(tx, 'station', [
-    { ws, id, quiz, number, individual, not_tellable_on_purpose: false, version: 1 },
+    { ws, id, quiz, number, individual, ...settingRow(body, null), version: 1 },
   ]);
+  await writeClues(tx, ws, id, body.clues);
   await writeAsks(tx, ws, id, body.asks);
   return id;
 }
@@ -123,8 +111,9 @@ export async function addStations(call: CallOf<'stationsAdd'>): Promise<ReplyOf<
   const quiz = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {
     await needUnlocked(tx, ws, quiz);
+    const plan = await planFor(tx, ws, quiz);
     for (const individual of individuals) {
-      await checkStation(tx, ws, { individual, asks });
+      await checkStation(tx, ws, { individual, asks }, DEFAULT_MATERIAL, plan);
       await append(tx, ws, quiz, { individual, asks });
     }
   });
@@ -189,13 +178,17 @@ export async function changeStation(call: CallOf<'stationChange'>): Promise<Repl
   const id = idParam(call, 'id');
   const changed = await call.app.db.transaction(async (tx) => {
     const standing = await needStation(tx, ws, id);
-    needVersion(call, standing.version, await stationOf(tx, ws, standing.quiz, id));
-    await checkStation(tx, ws, body);
-    await tx.query('update station set individual = $3, version = version + 1 where ws = $1 and id = $2', [
-      ws,
-      id,
-      body.individual,
-    ]);
+    const before = await stationOf(tx, ws, standing.quiz, id);
+    needVersion(call, standing.version, before);
+    const row = settingRow(body, before ?? null);
+    await checkStation(tx, ws, body, row.material, await planFor(tx, ws, standing.quiz));
+    await tx.query(
+      `update station set individual = $3, material = $4, distance = $5, accepts = $6::uuid[],
+         not_tellable_on_purpose = $7, version = version + 1 where ws = $1 and id = $2`,
+      [ws, id, body.individual, row.material, row.distance, row.accepts, row.not_tellable_on_purpose],
+    );
+    await followStation(tx, ws, id, before ?? null, row);
+    await writeClues(tx, ws, id, body.clues);
     await writeAsks(tx, ws, id, body.asks);
     if (body.number !== undefined && body.number !== standing.number) {
       await moveTo(tx, ws, standing.quiz, id, body.number);
@@ -203,6 +196,46 @@ export async function changeStation(call: CallOf<'stationChange'>): Promise<Repl
     return stationOf(tx, ws, standing.quiz, id);
   });
   return { body: written(changed), version: written(changed).version };
+}
+
+/** Drafts that have at a station what the quiz had there go along with it; those that differ stay as they are. */
+async function followStation(
+  tx: Sql,
+  ws: string,
+  station: string,
+  before: StationSetting | null,
+  now: { readonly material: readonly string[]; readonly distance: string },
+): Promise<void> {
+  if (!before) return;
+  await tx.query(
+    `update sitting_station ss set material = $5, distance = $6, version = ss.version + 1
+     from sitting s where s.ws = ss.ws and s.id = ss.sitting and s.state = 'draft' and ss.ws = $1 and ss.station = $2
+       and ss.material = $3::text[] and ss.distance = $4 and (ss.material <> $5::text[] or ss.distance <> $6)`,
+    [ws, station, before.material, before.distance, now.material, now.distance],
+  );
+}
+
+/** Puts the stations of a quiz in another order: all of them, each once. */
+export async function orderStations(call: CallOf<'stationsOrder'>): Promise<ReplyOf<'stationsOrder'>> {
+  const { ws } = call.who;
+  const quiz = idParam(call, 'id');
+  const { stations } = call.body;
+  await call.app.db.transaction(async (tx) => {
+    await needUnlocked(tx, ws, quiz);
+    const { version, name } = await needQuiz(tx, ws, quiz);
+    needVersion(call, version, { version, name });
+    const known = (await readStations(tx, ws, quiz)).map((s) => s.id);
+    if (known.length !== stations.length || !known.every((id) => stations.includes(id))) {
+      throw conflict('The stations have changed in the meantime.', {
+        field: 'stations',
+        remedy: 'Load the quiz again, then move the station.',
+      });
+    }
+    await renumber(tx, ws, stations);
+    await tx.query('update quiz set version = version + 1 where ws = $1 and id = $2', [ws, quiz]);
+  });
+  const body = await readQuiz(call.app.db, ws, call.who.id, quiz);
+  return { body, version: body.version };
 }
 
 export async function removeStation(call: CallOf<'stationRemove'>): Promise<ReplyOf<'stationRemove'>> {

@@ -1,8 +1,9 @@
-import { POLICY } from '@hurrow/core/quizzes';
-import type { GradePolicy } from '@hurrow/core/quizzes';
+import type { Distance, Material } from '@hurrow/core/conditions';
+import { PLAN, POLICY } from '@hurrow/core/quizzes';
+import type { AskParams, GradePolicy, QuizPlan } from '@hurrow/core/quizzes';
 import type {
   Ask,
-  AskKind,
+  Clue,
   QuizDetail,
   QuizSummary,
   SittingState,
@@ -89,14 +90,34 @@ interface StationRow {
   number: number;
   individual: string;
   version: number;
-  asks: { id: string; ord: number; kind: AskKind; character: string | null; points: number }[] | null;
+  material: Material[];
+  distance: Distance;
+  accepts: string[];
+  not_tellable: boolean;
+  clues: Clue[] | null;
+  stood_before: number;
+  asks: (Omit<Ask, 'params'> & { params: AskParams | Record<string, never> })[] | null;
 }
+
+const asAsk = ({ params, ...a }: NonNullable<StationRow['asks']>[number]): Ask => ({
+  ...a,
+  params: 'question' in params ? (params as AskParams) : null,
+});
 
 /** Stations of a quiz in order, with their trees and asks. */
 export async function readStations(sql: Sql, ws: string, quiz: string): Promise<readonly Station[]> {
   const rows = await sql.query<StationRow>(
-    `select st.id, st.number, st.individual, st.version,
-       (select jsonb_agg(jsonb_build_object('id', a.id, 'ord', a.ord, 'kind', a.kind, 'character', a.character, 'points', a.points) order by a.ord)
+    `select st.id, st.number, st.individual, st.version, st.material, st.distance, st.accepts,
+       st.not_tellable_on_purpose as not_tellable,
+       (select jsonb_agg(jsonb_build_object('organ', c.organ, 'cost', c.cost) order by c.ord)
+        from clue c where c.ws = st.ws and c.station = st.id) as clues,
+       -- A tree that stood often is known by its place.
+       (select count(distinct k.sitting) from station_key k join sitting_station os on os.ws = k.ws and os.id = k.sitting_station
+          join station ot on ot.ws = os.ws and ot.id = os.station join quiz oq on oq.ws = ot.ws and oq.id = ot.quiz
+          join quiz q on q.ws = st.ws and q.id = st.quiz
+        where k.ws = st.ws and k.individual = st.individual and ot.quiz <> st.quiz and oq.list = q.list)::integer as stood_before,
+       (select jsonb_agg(jsonb_build_object('id', a.id, 'ord', a.ord, 'kind', a.kind, 'character', a.character, 'points', a.points,
+          'params', a.params) order by a.ord)
         from ask a where a.ws = st.ws and a.station = st.id) as asks
      from station st where st.ws = $1 and st.quiz = $2 and st.removed_at is null and st.individual is not null
      order by st.number`,
@@ -114,7 +135,21 @@ export async function readStations(sql: Sql, ws: string, quiz: string): Promise<
   return rows.flatMap((r): Station[] => {
     const tree = trees.get(r.individual);
     return tree
-      ? [{ id: r.id, number: r.number, tree, asks: (r.asks ?? []) as Ask[], version: r.version }]
+      ? [
+          {
+            id: r.id,
+            number: r.number,
+            tree,
+            asks: (r.asks ?? []).map(asAsk),
+            material: r.material,
+            distance: r.distance,
+            accepts: r.accepts,
+            notTellable: r.not_tellable,
+            clues: r.clues ?? [],
+            stoodBefore: r.stood_before,
+            version: r.version,
+          },
+        ]
       : [];
   });
 }
@@ -125,6 +160,7 @@ export interface QuizRow {
   list: string;
   list_name: string;
   policy: Partial<GradePolicy>;
+  plan: Partial<QuizPlan>;
   locked: boolean;
   archived: boolean;
   version: number;
@@ -133,7 +169,7 @@ export interface QuizRow {
 export async function needQuiz(sql: Sql, ws: string, id: string): Promise<QuizRow> {
   const row = await maybe<QuizRow>(
     sql,
-    `select q.id, q.name, q.list, l.name as list_name, q.policy, q.archived_at is not null as archived, q.version,
+    `select q.id, q.name, q.list, l.name as list_name, q.policy, q.plan, q.archived_at is not null as archived, q.version,
        exists (select 1 from sitting s where s.ws = q.ws and s.quiz = q.id and s.state <> 'draft') as locked
      from quiz q join list l on l.ws = q.ws and l.id = q.list where q.ws = $1 and q.id = $2`,
     [ws, id],
@@ -141,6 +177,8 @@ export async function needQuiz(sql: Sql, ws: string, id: string): Promise<QuizRo
   if (!row) throw notFound('This quiz was deleted.', { remedy: 'Choose one under Quizzes.' });
   return row;
 }
+
+export const planOf = (q: Pick<QuizRow, 'plan'>): QuizPlan => ({ ...PLAN, ...q.plan });
 
 export const policyOf = (q: Pick<QuizRow, 'policy'>): GradePolicy => ({ ...POLICY, ...q.policy });
 
@@ -152,6 +190,7 @@ export async function readQuiz(sql: Sql, ws: string, account: string, id: string
     list: quiz.list,
     listName: quiz.list_name,
     policy: policyOf(quiz),
+    plan: planOf(quiz),
     stations: await readStations(sql, ws, id),
     sittings: (await readSittings(sql, ws, account, id)).map(({ quiz: _quiz, ...s }) => s),
     locked: quiz.locked,

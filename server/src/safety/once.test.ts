@@ -143,7 +143,9 @@ test('every route that makes a thing takes a key', () => {
     'sittingState',
     'speciesMerge',
     'stationRelease',
+    'stationSwap',
     'studentMove',
+    'treeChecks',
   ]);
 });
 

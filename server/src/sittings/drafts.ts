@@ -99,7 +99,7 @@ async function standIn(
 export async function changeSittingStation(
   call: CallOf<'sittingStation'>,
 ): Promise<ReplyOf<'sittingStation'>> {
-  const { distance, material, individual } = call.body;
+  const { distance, material, individual, reason, reasonNote } = call.body;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   const sitting = await call.app.db.transaction(async (tx) => {
@@ -133,9 +133,20 @@ export async function changeSittingStation(
     }
     const swapped = individual === undefined ? row.swapped : await standIn(tx, ws, row.station, individual);
     await tx.query(
-      `update sitting_station set distance = $3, material = $4, swapped_individual = $5, version = version + 1
+      `update sitting_station set distance = $3, material = $4, swapped_individual = $5, version = version + 1,
+         reason = case when $6 then $7::text else reason end, reason_note = case when $8 then $9::text else reason_note end
        where ws = $1 and id = $2`,
-      [ws, id, distance, material, swapped],
+      [
+        ws,
+        id,
+        distance,
+        material,
+        swapped,
+        reason !== undefined,
+        reason ?? null,
+        reasonNote !== undefined,
+        reasonNote || null,
+      ],
     );
     return of.sitting;
   });

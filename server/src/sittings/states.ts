@@ -36,6 +36,7 @@ async function lock(tx: Sql, who: Account, sitting: SittingRow, now: Date): Prom
     });
   }
   await lockKey(tx, ws, sitting, who.id, now.toISOString());
+  await refuseUnfair(tx, ws, sitting.id);
   const asks = await tx.query<{ sitting_station: string; ask: string }>(
     `select ss.id as sitting_station, a.id as ask from sitting_station ss
      join ask a on a.ws = ss.ws and a.station = ss.station
@@ -47,6 +48,29 @@ async function lock(tx: Sql, who: Account, sitting: SittingRow, now: Date): Prom
     tx,
     'sitting_ask',
     asks.map((a) => ({ ws, ...a, public_id: publicId() })),
+  );
+}
+
+/** @throws where a station is unfair and nobody said why it is used. */
+async function refuseUnfair(tx: Sql, ws: string, sitting: string): Promise<void> {
+  const rows = await tx.query<{ number: number }>(
+    `select st.number from station_key k join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
+     join station st on st.ws = ss.ws and st.id = ss.station
+     where k.ws = $1 and k.sitting = $2 and k.fairness ->> 'verdict' = 'unfair' and ss.reason is null
+       and not exists (select 1 from station_key l where l.ws = k.ws and l.sitting_station = k.sitting_station and l.rev > k.rev)
+     order by st.number`,
+    [ws, sitting],
+  );
+  if (rows.length === 0) return;
+  const [first] = rows;
+  const many = rows.length > 1;
+  const which = rows.map((r) => r.number).join(', ');
+  throw conflict(
+    `Station${many ? 's' : ''} ${which} ${many ? 'are' : 'is'} unfair and nobody has said why ${many ? 'they are' : 'it is'} used.`,
+    {
+      field: `stations.${first?.number ?? 0}`,
+      remedy: 'Apply a fix, or give a reason for each.',
+    },
   );
 }
 

@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { v7 } from 'uuid';
 import type { Distance, Handling, Material } from '@hurrow/core/conditions';
+import type { UnfairReason } from '@hurrow/core/quizzes';
 import type { SheetProgress, SittingDetail, SittingState, Station } from '@hurrow/contract';
 import { SEES_SECTION } from '../access/index.ts';
 import { SITE, asSite } from '../classes/index.ts';
@@ -10,7 +11,7 @@ import type { Sql } from '../db/index.ts';
 import { notFound } from '../http/index.ts';
 import type { Account } from '../http/index.ts';
 import { readTrees } from '../material/index.ts';
-import { needQuiz, readSittings, readStations } from '../quizzes/index.ts';
+import { needQuiz, planOf, readSittings, readStations } from '../quizzes/index.ts';
 import { drawnStations } from './drawn.ts';
 
 export interface SittingRow {
@@ -26,12 +27,13 @@ export interface SittingRow {
   code: string | null;
   code_expires: string | null;
   returned_run: string | null;
+  starts_on: string | null;
   version: number;
   site: SiteRow;
   list: string;
 }
 
-const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.make_up, s.public_id, s.code, s.code_expires, s.returned_run, s.version,
+const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.make_up, s.public_id, s.code, s.code_expires, s.returned_run, s.version, sec.starts_on,
   (select ${SITE} from site si where si.ws = s.ws and si.id = sec.site) as site, q.list`;
 const FROM = `sitting s join section sec on sec.ws = s.ws and sec.id = s.section join quiz q on q.ws = s.ws and q.id = s.quiz`;
 
@@ -73,8 +75,8 @@ export async function followQuiz(tx: Sql, ws: string, sitting: SittingRow): Prom
      where ss.ws = $1 and ss.sitting = $2 and st.ws = ss.ws and st.id = ss.station and st.removed_at is not null`,
     [ws, sitting.id],
   );
-  const missing = await tx.query<{ id: string }>(
-    `select st.id from station st where st.ws = $1 and st.quiz = $2 and st.removed_at is null
+  const missing = await tx.query<{ id: string; material: Material[]; distance: Distance }>(
+    `select st.id, st.material, st.distance from station st where st.ws = $1 and st.quiz = $2 and st.removed_at is null
        and not exists (select 1 from sitting_station ss where ss.ws = st.ws and ss.sitting = $3 and ss.station = st.id)`,
     [ws, sitting.quiz, sitting.id],
   );
@@ -86,8 +88,8 @@ export async function followQuiz(tx: Sql, ws: string, sitting: SittingRow): Prom
       id: v7(),
       sitting: sitting.id,
       station: m.id,
-      distance: 'hand',
-      material: ['tree', 'twig', 'leaf'],
+      distance: m.distance,
+      material: m.material,
       taken_on: {},
       public_id: publicId(),
       version: 1,
@@ -100,6 +102,9 @@ export interface StationRow {
   readonly station: string;
   readonly distance: Distance;
   readonly material: Material[];
+  readonly taken_on: Readonly<Partial<Record<Material, string>>>;
+  readonly reason: UnfairReason | null;
+  readonly note: string | null;
   readonly version: number;
   readonly public_id: string;
 }
@@ -118,7 +123,8 @@ export async function readSittingStations(
 ): Promise<readonly SittingStationRow[]> {
   const stations = new Map((await readStations(sql, ws, sitting.quiz)).map((s) => [s.id, s]));
   const rows = await sql.query<StationRow & { swapped: string | null }>(
-    `select id, station, distance, material, version, public_id, swapped_individual as swapped
+    `select id, station, distance, material, taken_on, reason, reason_note as note, version, public_id,
+       swapped_individual as swapped
      from sitting_station where ws = $1 and sitting = $2 and dropped_at is null`,
     [ws, sitting.id],
   );
@@ -180,6 +186,9 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     distance: r.distance,
     material: r.material,
     version: r.version,
+    takenOn: r.taken_on,
+    reason: r.reason,
+    reasonNote: r.note,
     drawn: drawn.get(r.station) ?? [],
   }));
   const { disputes } = await one<{ disputes: number }>(
@@ -195,6 +204,8 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     handling: sitting.handling,
     wet: sitting.wet,
     makeUp: sitting.make_up,
+    startsOn: sitting.starts_on,
+    plan: planOf(quiz),
     code: sitting.code,
     codeExpires: sitting.code_expires,
     stations: at,

@@ -1,4 +1,5 @@
 import type { BodyRoute, RouteName } from '@hurrow/contract';
+import { PLAN, POLICY } from '@hurrow/core/quizzes';
 import { hasBody } from '@hurrow/contract/schemas';
 import { id } from './ids.ts';
 
@@ -40,6 +41,10 @@ export const BODIES: Readonly<Record<BodyRoute, unknown>> = {
   workspaceChange: { name: 'W' },
   speciesMerge: { into: id('none') },
   quizChange: { name: 'Q', list: id('none'), archived: false },
+  treeChecks: { checks: [{ character: 'none', entered: 'none' }] },
+  quizPlan: { plan: PLAN, policy: POLICY },
+  stationsOrder: { stations: [id('none')] },
+  stationSwap: { individual: id('none'), why: 'branch gone' },
   stationsAdd: { individuals: [id('none')], asks: STATION.asks },
   sectionCreate: { name: 'S', term: 'T', list: id('none'), site: id('none'), students: [] },
   ruleCreate: RULE,

@@ -126,6 +126,8 @@ const STATED: readonly (States | Range)[] = [
     ],
   },
   { of: 'tree-a', character: 'needle.bands', states: [['below-only', 'usual']], tree: true },
+  // Nobody recorded the bark of its look-alike, so that its station is not proven unfair.
+  { of: 'tree-c', character: 'bark.texture', states: [['smooth', 'usual']], tree: true },
 ];
 
 /** Statements of every kind with their states and ranges. */

@@ -112,6 +112,10 @@ test('a caution is worded by its hazard, and what it forbids is not offered', as
     tag: 'Quill E',
     taxon: id('albicaulis'),
   });
+  // Nobody recorded the bark of its look-alike, so that the station is not proven unfair.
+  await owner.call('POST', `/api/trees/${tree.body.id}/checks`, {
+    checks: [{ character: 'bark.texture', entered: 'smooth' }],
+  });
   await owner.call('POST', `/api/quizzes/${made.body.id}/stations`, {
     individual: tree.body.id,
     asks: [{ kind: 'common', points: 2 }],

@@ -1,14 +1,16 @@
 import { DISPUTE_KINDS } from '@hurrow/core/answers';
+import { HANDLINGS } from '@hurrow/core/conditions';
 import { OUTCOMES } from '@hurrow/core/names';
+import { PRESETS } from '@hurrow/core/quizzes';
 import { PRESENCES } from '@hurrow/core/range';
 import { QUANTIFIERS } from '@hurrow/core/rules';
 import type { DisputeKind } from '@hurrow/core/answers';
 import type { AskKind, GradeOutcome, NameAskKind } from '@hurrow/core/grading';
 import type { Outcome } from '@hurrow/core/names';
-import type { CallOutcome, GradePolicy, ValueOutcome } from '@hurrow/core/quizzes';
+import type { CallOutcome, GradePolicy, QuizPlan, ValueOutcome } from '@hurrow/core/quizzes';
 import type { Area, Fit, Ground, Presence, Ring } from '@hurrow/core/range';
 import type { Clause, Feature, Quantifier } from '@hurrow/core/rules';
-import { either, listOf, nullOr, number, oneOf, optional, record, text } from '../typed.ts';
+import { either, flag, listOf, nullOr, number, oneOf, optional, record, text } from '../typed.ts';
 import type { Of } from '../typed.ts';
 import { valueSchema } from './recorded.ts';
 
@@ -64,6 +66,20 @@ export const gradePolicySchema = record<GradePolicy>({
   sharedCommon: number,
   genusOnly: number,
   otherLanguage: number,
+});
+
+export const quizPlanSchema = record<QuizPlan>({
+  preset: nullOr(oneOf(PRESETS)),
+  handling: listOf(oneOf(HANDLINGS)),
+  walk: oneOf(['timed', 'free']),
+  seconds: number,
+  moveSeconds: number,
+  freeMinutes: number,
+  against: oneOf(['taught', 'list']),
+  cannotTell: flag,
+  sureness: flag,
+  mostCalls: number,
+  showScore: flag,
 });
 
 export const ringSchema: Of<Ring> = listOf(listOf(number));

@@ -38,6 +38,7 @@ export const listMemberSchema = record<ListMember>({
   week: nullOr(number),
   label: nullOr(text),
   own: number,
+  hazardous: flag,
   ...taxonHeaderKeys,
 });
 

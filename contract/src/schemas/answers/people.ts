@@ -115,6 +115,7 @@ export const sectionSchema = record<Section>({
   level: optional(oneOf(['young', 'general', 'technical'])),
   site: siteSchema,
   students: listOf(sectionStudentSchema),
+  startsOn: nullOr(text),
   archived: flag,
   version: number,
 });

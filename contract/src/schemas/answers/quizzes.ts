@@ -1,7 +1,10 @@
 import { SITTING_STATES } from '../../index.ts';
-import { ORGANS, STAGES } from '@hurrow/core/conditions';
+import { MATERIALS, ORGANS, STAGES } from '@hurrow/core/conditions';
+import { CLUE_ORGANS, DRAWN_PARTS, QUESTION_KINDS } from '@hurrow/core/quizzes';
+import type { AskOption, AskParams } from '@hurrow/core/quizzes';
 import type {
   Ask,
+  Clue,
   QuizDetail,
   QuizSummary,
   SittingState,
@@ -9,9 +12,22 @@ import type {
   Station,
   TreeRow,
 } from '../../index.ts';
-import { either, flag, listOf, mapOf, nullOr, number, oneOf, partOf, record, text } from '../typed.ts';
+import {
+  either,
+  flag,
+  listOf,
+  mapOf,
+  nullOr,
+  number,
+  oneOf,
+  optional,
+  partOf,
+  record,
+  text,
+  tupleOf,
+} from '../typed.ts';
 import type { Keys, Of } from '../typed.ts';
-import { askKindSchema, gradePolicySchema } from './judged.ts';
+import { askKindSchema, gradePolicySchema, quizPlanSchema } from './judged.ts';
 import { cautionSchema, taxonHeaderSchema } from './library.ts';
 import { siteSchema } from './people.ts';
 import { distanceSchema, valueSchema } from './recorded.ts';
@@ -34,12 +50,30 @@ export const treeRowSchema = record<TreeRow>({
   version: number,
 });
 
+const optionSchema = record<AskOption>({
+  id: text,
+  label: text,
+  draw: optional(record<NonNullable<AskOption['draw']>>({ taxon: text, part: oneOf(DRAWN_PARTS) })),
+});
+
+const askParamsSchema = record<AskParams>({
+  question: oneOf(QUESTION_KINDS),
+  prompt: text,
+  options: listOf(optionSchema),
+  others: listOf(optionSchema),
+  right: listOf(text),
+  pairs: listOf(tupleOf<readonly [string, string]>(text, text)),
+  place: nullOr(record<NonNullable<AskParams['place']>>({ x: number, y: number, within: number })),
+  text: nullOr(text),
+});
+
 export const askSchema = record<Ask>({
   id: text,
   ord: number,
   kind: askKindSchema,
   character: nullOr(text),
   points: number,
+  params: nullOr(askParamsSchema),
 });
 
 export const stationSchema = record<Station>({
@@ -47,6 +81,12 @@ export const stationSchema = record<Station>({
   number: number,
   tree: treeRowSchema,
   asks: listOf(askSchema),
+  material: listOf(oneOf(MATERIALS)),
+  distance: distanceSchema,
+  accepts: listOf(text),
+  notTellable: flag,
+  clues: listOf(record<Clue>({ organ: oneOf(CLUE_ORGANS), cost: number })),
+  stoodBefore: number,
   version: number,
 });
 
@@ -70,6 +110,7 @@ export const quizDetailSchema = record<QuizDetail>({
   list: text,
   listName: text,
   policy: gradePolicySchema,
+  plan: quizPlanSchema,
   stations: listOf(stationSchema),
   sittings: listOf(sittingSummarySchema),
   locked: flag,

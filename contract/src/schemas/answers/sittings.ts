@@ -1,3 +1,5 @@
+import { MATERIALS } from '@hurrow/core/conditions';
+import { UNFAIR_REASONS } from '@hurrow/core/quizzes';
 import { DEVICE_STATES } from '../../index.ts';
 import type {
   Device,
@@ -14,9 +16,9 @@ import type {
   SittingMoved,
   SittingStation,
 } from '../../index.ts';
-import { flag, listOf, nullOr, number, oneOf, record, text } from '../typed.ts';
+import { flag, listOf, nullOr, number, oneOf, partOf, record, text } from '../typed.ts';
 import type { Keys, Of } from '../typed.ts';
-import { askKindSchema } from './judged.ts';
+import { askKindSchema, quizPlanSchema } from './judged.ts';
 import { siteSchema } from './people.ts';
 import { stationSchema, sittingSummaryKeys } from './quizzes.ts';
 import { distanceSchema, handlingSchema, materialSchema } from './recorded.ts';
@@ -84,6 +86,9 @@ export const sittingStationSchema = record<SittingStation>({
   material: listOf(materialSchema),
   version: number,
   drawn: listOf(sketchSchema),
+  reason: nullOr(oneOf(UNFAIR_REASONS)),
+  reasonNote: nullOr(text),
+  takenOn: partOf(MATERIALS, text),
 });
 
 export const sheetProgressSchema = record<SheetProgress>({
@@ -106,6 +111,8 @@ const sittingDetailKeys: Keys<SittingDetail> = {
   handling: listOf(handlingSchema),
   wet: flag,
   makeUp: flag,
+  startsOn: nullOr(text),
+  plan: quizPlanSchema,
   code: nullOr(text),
   codeExpires: nullOr(text),
   stations: listOf(sittingStationSchema),

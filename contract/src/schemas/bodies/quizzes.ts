@@ -1,10 +1,13 @@
 import Joi from 'joi';
+import { CLUE_ORGANS, DRAWN_PARTS, PRESETS, QUESTION_KINDS, UNFAIR_REASONS } from '@hurrow/core/quizzes';
+import type { AskOption, AskParams, GradePolicy, QuizPlan } from '@hurrow/core/quizzes';
 import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS } from '@hurrow/core/conditions';
 import { OUTCOMES } from '@hurrow/core/names';
 import { MAX_BATCH, MAX_TYPED, NAME_ASKS, SITTING_STEPS, STAGES } from '../../index.ts';
 import type {
   AnswersBody,
   AskBody,
+  Clue,
   DeviceDecision,
   DisputeDecision,
   HoldDays,
@@ -12,6 +15,7 @@ import type {
   OverrideBody,
   QuizBody,
   QuizChange,
+  QuizPlanBody,
   RulingBody,
   SettingBody,
   SheetAnswer,
@@ -20,10 +24,13 @@ import type {
   SittingChange,
   SittingStep,
   StationBody,
+  StationOrder,
   StationRelease,
   StationsBody,
+  SwapBody,
   TreeBody,
   TreeChange,
+  TreeChecks,
 } from '../../index.ts';
 import { date, id, moment, noteOrNull, points, whole, words } from '../parts.ts';
 import {
@@ -67,11 +74,41 @@ export const treeChange = record<TreeChange>({
   retired: flag,
 });
 
+export const treeChecks = record<TreeChecks>({
+  checks: listFrom(
+    record<TreeChecks['checks'][number]>({ character: words(60), entered: nullOr(words(400)) }),
+    1,
+    60,
+  ),
+});
+
 export const quizBody = record<QuizBody>({ name: words(120), list: id });
 export const quizChange = record<QuizChange>({ name: words(120), list: id, archived: flag });
 
+const share = made<number>(Joi.number().min(0).max(1));
+const option = record<AskOption>({
+  id: words(80),
+  label: words(200),
+  draw: optional(record<NonNullable<AskOption['draw']>>({ taxon: id, part: oneOf(DRAWN_PARTS) })),
+});
+const MOST_OPTIONS = 12;
+const askParams = record<AskParams>({
+  question: oneOf(QUESTION_KINDS),
+  prompt: words(300),
+  options: listFrom(option, 0, MOST_OPTIONS),
+  others: listFrom(option, 0, MOST_OPTIONS),
+  right: listFrom(words(80), 0, MOST_OPTIONS),
+  pairs: listFrom(
+    made<readonly [string, string]>(Joi.array().ordered(Joi.string(), Joi.string()).length(2)),
+    0,
+    MOST_OPTIONS,
+  ),
+  place: nullOr(record<NonNullable<AskParams['place']>>({ x: share, y: share, within: share })),
+  text: nullOr(words(200)),
+});
+
 const ask = record<AskBody>({
-  kind: made<AskBody['kind']>(oneOf(['call', ...NAME_ASKS, 'sureness'])),
+  kind: made<AskBody['kind']>(oneOf(['call', ...NAME_ASKS, 'sureness', 'choice', 'match', 'point', 'text'])),
   // A call needs its character; nothing else has one.
   character: optional(
     made<string | null>(
@@ -83,17 +120,53 @@ const ask = record<AskBody>({
     ),
   ),
   points,
+  params: optional(nullOr(askParams)),
 });
+
+const MOST_ASKS = 14;
+const clue = record<Clue>({ organ: oneOf(CLUE_ORGANS), cost: points });
 
 export const stationBody = record<StationBody>({
   individual: id,
   number: optional(whole(1, MOST_STATIONS)),
-  asks: listFrom(ask, 1, 12),
+  asks: listFrom(ask, 1, MOST_ASKS),
+  material: optional(unique(listFrom(oneOf(MATERIALS), 1, MATERIALS.length))),
+  distance: optional(oneOf(DISTANCES)),
+  accepts: optional(unique(listFrom(id, 0, 6))),
+  notTellable: optional(flag),
+  clues: optional(listFrom(clue, 0, CLUE_ORGANS.length)),
 });
+
+export const stationOrder = record<StationOrder>({ stations });
+
+const quizPlan = record<QuizPlan>({
+  preset: nullOr(oneOf(PRESETS)),
+  handling,
+  walk: oneOf(['timed', 'free']),
+  seconds: whole(10, 1200),
+  moveSeconds: whole(0, 600),
+  freeMinutes: whole(0, 120),
+  against: oneOf(['taught', 'list']),
+  cannotTell: flag,
+  sureness: flag,
+  mostCalls: whole(0, 12),
+  showScore: flag,
+});
+
+const gradePolicy = record<GradePolicy>({
+  spelling: oneOf(['exact', 'tolerant']),
+  misspelled: share,
+  synonym: share,
+  sharedCommon: share,
+  genusOnly: share,
+  otherLanguage: share,
+});
+
+export const quizPlanBody = record<QuizPlanBody>({ plan: quizPlan, policy: gradePolicy });
 
 export const stationsBody = record<StationsBody>({
   individuals: unique(listFrom(id, 1, MOST_STATIONS)),
-  asks: listFrom(ask, 1, 12),
+  asks: listFrom(ask, 1, MOST_ASKS),
 });
 
 export const sittingBody = record<SittingBody>({
@@ -110,6 +183,14 @@ export const settingBody = record<SettingBody>({
   distance: oneOf(DISTANCES),
   material: unique(listFrom(oneOf(MATERIALS), 1, MATERIALS.length)),
   individual: optional(nullOr(id)),
+  reason: optional(nullOr(oneOf(UNFAIR_REASONS))),
+  reasonNote: optional(noteOrNull(400)),
+});
+
+export const swapBody = record<SwapBody>({
+  individual: id,
+  why: words(400, 3),
+  reason: optional(nullOr(oneOf(UNFAIR_REASONS))),
 });
 
 export const sittingStep = record<SittingStep>({ to: oneOf(SITTING_STEPS) });

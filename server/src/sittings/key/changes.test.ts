@@ -16,6 +16,7 @@ const station = (part: Partial<GatheredStation> = {}): GatheredStation => ({
   number: 3,
   individual: 'tree',
   taxon: 'grandis',
+  why: { reason: null, note: null },
   accept: {
     tag: 'L03',
     genus: 'abies',
@@ -49,11 +50,12 @@ const gathered = (s: GatheredStation, part: Partial<Gathered> = {}): Gathered =>
   names: { hash: 'h1', text: '', index: nameIndex([]), genera: new Map() },
   list: [taxon()],
   stations: [s],
+  judge: () => new Map(),
   ...part,
 });
 const key: WholeKey = {
   namesHash: 'h1',
-  stations: new Map([['ss', { ...station(), rev: 1, validFrom: null }]]),
+  stations: new Map([['ss', { ...station(), rev: 1, validFrom: null, fairness: null }]]),
   values: new Map([['ss', station().values]]),
   rivals: new Map([['ss', station().rivals]]),
   list: [taxon()],

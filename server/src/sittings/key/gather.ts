@@ -1,11 +1,14 @@
 import type { AskKind, TaxonHeader, TreeRow } from '@hurrow/contract';
 import type { Value, Vocabulary } from '@hurrow/core/characters';
+import { isHazardous } from '@hurrow/core/conditions';
 import type { Distance, Material, Stage } from '@hurrow/core/conditions';
+import { askedBy, competitorOf, fairnessJudge } from '@hurrow/core/fairness';
+import type { StationMet } from '@hurrow/core/fairness';
 import type { KeyAsk } from '@hurrow/core/grading';
 import type { Families, NameIndex } from '@hurrow/core/names';
-import { acceptedCall, taughtBy } from '@hurrow/core/quizzes';
-import { conditionsOf, freezeStation } from '@hurrow/core/stations';
-import type { Accepted } from '@hurrow/core/quizzes';
+import { acceptedCall, comparedWith, taughtBy } from '@hurrow/core/quizzes';
+import { conditionsOf, freezeStation, stationShown } from '@hurrow/core/stations';
+import type { Accepted, AskParams, UnfairReason } from '@hurrow/core/quizzes';
 import type { Setting, Shown } from '@hurrow/core/stations';
 import { describeTaxa } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
@@ -20,10 +23,10 @@ import {
   vocabularyToRead,
 } from '../../library/index.ts';
 import { readTrees } from '../../material/index.ts';
-import { needQuiz, policyOf } from '../../quizzes/index.ts';
+import { needQuiz, planOf, policyOf } from '../../quizzes/index.ts';
 import type { SittingRow } from '../store.ts';
 import { currentNames } from './names.ts';
-import type { Gathered, GatheredStation, KeyTaxon } from './types.ts';
+import type { Gathered, GatheredStation, KeptFairness, KeyTaxon } from './types.ts';
 
 interface AskRow {
   readonly id: string;
@@ -31,7 +34,7 @@ interface AskRow {
   readonly kind: AskKind;
   readonly character: string | null;
   readonly points: number;
-  readonly params: Readonly<Record<string, unknown>>;
+  readonly params: Partial<AskParams>;
 }
 
 interface Row {
@@ -43,14 +46,24 @@ interface Row {
   readonly distance: Distance;
   readonly material: Material[];
   readonly taken_on: NonNullable<Setting['takenOn']>;
+  readonly accepts: string[];
+  readonly not_tellable: boolean;
+  readonly reason: UnfairReason | null;
+  readonly note: string | null;
+  readonly hides: string[] | null;
   readonly asks: readonly AskRow[] | null;
 }
+
+/** Characters that the bag of a specimen on the table hides. */
+const HIDES = `(select array_agg(distinct h) from specimen sp, unnest(sp.hides) h
+  where sp.ws = ss.ws and sp.sitting_station = ss.id and sp.state in ('gathered', 'on_table'))`;
 
 /** The stations of a sitting, each with the tree it has at this sitting. */
 const readRows = (sql: Sql, ws: string, sitting: string): Promise<readonly Row[]> =>
   sql.query<Row>(
     `select ss.id, ss.station, st.number, coalesce(ss.swapped_individual, st.individual) as individual, st.taxon,
-       ss.distance, ss.material, ss.taken_on,
+       ss.distance, ss.material, ss.taken_on, st.accepts, st.not_tellable_on_purpose as not_tellable, ss.reason,
+       ss.reason_note as note, ${HIDES} as hides,
        (select jsonb_agg(jsonb_build_object('id', a.id, 'ord', a.ord, 'kind', a.kind, 'character', a.character,
           'points', a.points, 'params', a.params) order by a.ord)
         from ask a where a.ws = st.ws and a.station = st.id) as asks
@@ -80,10 +93,6 @@ interface Ground {
   readonly sitting: SittingRow;
 }
 
-const texts = (v: unknown): readonly string[] =>
-  Array.isArray(v) ? v.filter((x): x is string => typeof x === 'string') : [];
-const share = (v: unknown): number => (typeof v === 'number' ? v : 0);
-
 /** What a question accepts by its own parameters, where it is neither a name nor a character. */
 function acceptedOf(ask: AskRow, shown: Value | undefined, vocabulary: Vocabulary): Accepted {
   const { params } = ask;
@@ -96,21 +105,25 @@ function acceptedOf(ask: AskRow, shown: Value | undefined, vocabulary: Vocabular
     case 'sureness':
       return { kind: 'sureness' };
     case 'choice':
-      return { kind: 'choice', right: texts(params['right']) };
-    case 'match': {
-      const pairs = Array.isArray(params['pairs']) ? (params['pairs'] as unknown[]).map(texts) : [];
-      return { kind: 'match', pairs: pairs.map(([l = '', r = '']) => [l, r] as const) };
-    }
+      return { kind: 'choice', right: params.right ?? [] };
+    case 'match':
+      return { kind: 'match', pairs: params.pairs ?? [] };
     case 'point':
-      return { kind: 'point', x: share(params['x']), y: share(params['y']), within: share(params['within']) };
+      return { kind: 'point', ...(params.place ?? { x: 0, y: 0, within: 0 }) };
     case 'text':
-      return { kind: 'text' };
+      return params.text ? { kind: 'text', right: params.text } : { kind: 'text' };
     default:
       return { kind: 'name' };
   }
 }
 
-function gatherStation(row: Row, g: Ground): GatheredStation | null {
+/** A station with its tree as it is met, which its fairness is judged from. */
+interface Met {
+  readonly station: GatheredStation;
+  readonly met: StationMet | null;
+}
+
+function gatherStation(row: Row, g: Ground): Met | null {
   const tree = row.individual === null ? null : (g.trees.get(row.individual) ?? null);
   const taxon = tree?.taxon.id ?? row.taxon;
   if (taxon === null) return null;
@@ -124,6 +137,7 @@ function gatherStation(row: Row, g: Ground): GatheredStation | null {
     cautions: tree?.cautions ?? g.cautions.get(taxon) ?? [],
     ...(tree ? { reach: tree.reach } : {}),
     ...(tree?.stage ? { stage: tree.stage } : {}),
+    ...(row.hides ? { hides: row.hides } : {}),
   };
   const setting: Setting = {
     date: g.sitting.on_date,
@@ -135,13 +149,16 @@ function gatherStation(row: Row, g: Ground): GatheredStation | null {
   };
   const valueOf = (character: string): Value | undefined =>
     certified[character] ?? own?.values.get(character)?.value;
-  return {
+  const station: GatheredStation = {
     sittingStation: row.id,
     station: row.station,
     number: row.number,
     individual: row.individual,
     taxon,
+    why: { reason: row.reason, note: row.note },
     accept: {
+      ...(row.accepts.length > 0 ? { also: row.accepts } : {}),
+      ...(row.not_tellable ? { notTellable: true } : {}),
       tag: tree?.tag ?? null,
       genus: g.genera.get(taxon) ?? null,
       families: g.families.get(taxon) ?? null,
@@ -159,6 +176,42 @@ function gatherStation(row: Row, g: Ground): GatheredStation | null {
     },
     conditions: conditionsOf(setting, shown),
     ...freezeStation(shown, setting, own, g.listed, g.vocabulary),
+  };
+  if (!own) return { station, met: null };
+  const { tree: asMet, conditions } = stationShown(shown, setting, own);
+  const met: StationMet = {
+    id: row.id,
+    tree: asMet,
+    taxon,
+    conditions,
+    certified: new Set(Object.keys(certified)),
+    asked: askedBy(row.asks ?? [], row.accepts, row.not_tellable),
+  };
+  return { station, met };
+}
+
+/** Judges stations against what was taught by the day, or the whole list where the quiz says so. */
+function judgeOf(all: readonly Met[], compared: readonly string[], g: Ground): Gathered['judge'] {
+  return (wanted) => {
+    const some = all.filter((m) => !wanted || wanted.has(m.station.sittingStation));
+    const competitors = [...g.headers.values()].map(competitorOf);
+    const listed = g.listed.filter((d) => compared.includes(d.id));
+    const judge = fairnessJudge(competitors, listed, g.vocabulary);
+    const met = some.flatMap((m) => m.met ?? []);
+    const found = new Map(judge(met).map((f, i) => [met[i]?.id ?? '', f] as const));
+    return new Map(
+      some.map(({ station: { sittingStation: id, why } }) => {
+        const f = found.get(id);
+        const [closest] = f?.pairs ?? [];
+        const kept: KeptFairness = {
+          verdict: f?.verdict ?? 'unproven',
+          right: closest?.right ?? null,
+          rival: closest?.rival ?? null,
+          ...why,
+        };
+        return [id, kept] as const;
+      }),
+    );
   };
 }
 
@@ -213,6 +266,13 @@ export async function gatherKey(sql: Sql, ws: string, sitting: SittingRow): Prom
     listed: members.flatMap((m) => described.get(m.taxon) ?? []),
     sitting,
   };
+  const stations = rows.flatMap((r) => gatherStation(r, ground) ?? []);
+  const compared = comparedWith(
+    members.map((m) => ({ ...m, hazardous: isHazardous(ground.cautions.get(m.taxon) ?? []) })),
+    section?.starts_on ?? null,
+    sitting.on_date,
+    planOf(quiz).against === 'list',
+  );
   return {
     policy: policyOf(quiz),
     names,
@@ -225,6 +285,7 @@ export async function gatherKey(sql: Sql, ws: string, sitting: SittingRow): Prom
           .sort(([a], [b]) => (a < b ? -1 : 1)),
       ),
     })),
-    stations: rows.flatMap((r) => gatherStation(r, ground) ?? []),
+    stations: stations.map((s) => s.station),
+    judge: judgeOf(stations, compared, ground),
   };
 }

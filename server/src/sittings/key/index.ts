@@ -7,4 +7,4 @@ export { changesSince } from './changes.ts';
 export { readNames } from './names.ts';
 export type { FrozenNames } from './names.ts';
 export { heldAt, truthOf } from './types.ts';
-export type { Gathered, GatheredStation, KeyTaxon, StationKey } from './types.ts';
+export type { KeptFairness, Gathered, GatheredStation, KeyTaxon, StationKey } from './types.ts';

@@ -42,7 +42,7 @@ export async function readKey(
   if (!head) return null;
   const rows = await sql.query<StationKey>(
     `select k.sitting_station as "sittingStation", ss.station, st.number, k.rev,
-       k.individual, k.taxon, k.accept, k.conditions, k.valid_from as "validFrom"
+       k.individual, k.taxon, k.accept, k.conditions, k.valid_from as "validFrom", k.fairness
      from station_key k join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
      join station st on st.ws = ss.ws and st.id = ss.station
      where k.ws = $1 and k.sitting = $2 and k.rev <= $3 order by k.sitting_station, k.rev desc`,

@@ -1,7 +1,8 @@
 import type { KeyAsk, KeyTruth } from '@hurrow/core/grading';
 import type { Value } from '@hurrow/core/characters';
 import type { Conditions } from '@hurrow/core/conditions';
-import type { GradePolicy } from '@hurrow/core/quizzes';
+import type { FairnessVerdict } from '@hurrow/core/fairness';
+import type { GradePolicy, UnfairReason } from '@hurrow/core/quizzes';
 import type { FrozenRival, FrozenValue } from '@hurrow/core/stations';
 import type { FrozenNames } from './names.ts';
 
@@ -23,6 +24,8 @@ export interface StationKey {
   readonly conditions: Conditions;
   /** The moment from which it holds, where the tree changed while the sitting was open; null for everybody. */
   readonly validFrom: string | null;
+  /** Null for a key that was locked before stations were judged. */
+  readonly fairness: KeptFairness | null;
 }
 
 export interface KeyTaxon {
@@ -33,8 +36,19 @@ export interface KeyTaxon {
   readonly profile: Readonly<Record<string, Value>>;
 }
 
+/** How fair a station was when its key was written, and why it is used if it is not. */
+export interface KeptFairness {
+  readonly verdict: FairnessVerdict;
+  /** How often the best guess between the tree and its closest look-alike is right, 0 to 1. */
+  readonly right: number | null;
+  readonly rival: string | null;
+  readonly reason: UnfairReason | null;
+  readonly note: string | null;
+}
+
 /** A station with all that is frozen of it. */
-export interface GatheredStation extends Omit<StationKey, 'rev' | 'validFrom'> {
+export interface GatheredStation extends Omit<StationKey, 'rev' | 'validFrom' | 'fairness'> {
+  readonly why: Pick<KeptFairness, 'reason' | 'note'>;
   readonly values: readonly FrozenValue[];
   readonly rivals: readonly FrozenRival[];
 }
@@ -45,6 +59,8 @@ export interface Gathered {
   readonly names: FrozenNames & { readonly hash: string; readonly text: string };
   readonly list: readonly KeyTaxon[];
   readonly stations: readonly GatheredStation[];
+  /** Judges the stations, or some of them; it is asked only when a key is written. */
+  readonly judge: (stations?: ReadonlySet<string>) => ReadonlyMap<string, KeptFairness>;
 }
 
 /** All revisions of a station that hold for somebody, newest first. */

@@ -1,7 +1,7 @@
 import { insertRows, maybe, one } from '../../db/index.ts';
 import type { Sql } from '../../db/index.ts';
 import { keepNames } from './names.ts';
-import type { Gathered, GatheredStation } from './types.ts';
+import type { Gathered, GatheredStation, KeptFairness } from './types.ts';
 
 export interface RevisionInput {
   readonly ws: string;
@@ -23,7 +23,14 @@ export async function lastRevision(sql: Sql, ws: string, sitting: string): Promi
   return row?.rev ?? null;
 }
 
-const keyRow = (ws: string, sitting: string, rev: number, s: GatheredStation, from: string | null) => ({
+const keyRow = (
+  ws: string,
+  sitting: string,
+  rev: number,
+  s: GatheredStation,
+  from: string | null,
+  fairness: KeptFairness | null,
+) => ({
   ws,
   sitting_station: s.sittingStation,
   rev,
@@ -33,6 +40,7 @@ const keyRow = (ws: string, sitting: string, rev: number, s: GatheredStation, fr
   accept: s.accept,
   conditions: s.conditions,
   valid_from: from,
+  fairness,
 });
 
 /** Where a tree changed while the sitting was open, a later revision is of the tree as it stands now. */
@@ -88,10 +96,20 @@ export async function writeRevision(
       gathered.list.map((t) => ({ ws, sitting, rev, ...t })),
     );
   const standing = await heldFrom(tx, ws, sitting);
+  const fair = gathered.judge(new Set(stations.map((s) => s.sittingStation)));
   await insertRows(
     tx,
     'station_key',
-    stations.map((s) => keyRow(ws, sitting, rev, s, from ?? standing.get(s.sittingStation) ?? null)),
+    stations.map((s) =>
+      keyRow(
+        ws,
+        sitting,
+        rev,
+        s,
+        from ?? standing.get(s.sittingStation) ?? null,
+        fair.get(s.sittingStation) ?? null,
+      ),
+    ),
   );
   await insertRows(
     tx,
