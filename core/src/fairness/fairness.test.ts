@@ -68,7 +68,7 @@ describe('pairs worked by hand', () => {
     const { verdict, pairs } = pairOf({ 'twig.arrangement': 'opposite' }, {});
     expect(verdict).toBe('unproven');
     expect(pairs[0]?.expected).toBe(0.5);
-    expect(pairs[0]?.open).toEqual(['twig.arrangement']);
+    expect(pairs[0]?.open).toEqual([{ character: 'twig.arrangement', missing: 'b' }]);
   });
 
   test('where a species grows is no evidence', () => {

@@ -16,6 +16,8 @@ export { fixesFor, forbiddenAt, withFix } from './fixes.ts';
 export type { Fix, FixResult } from './fixes.ts';
 export { competing, fairnessJudge } from './judge.ts';
 export type { StationFairness } from './judge.ts';
+export { settlingValues } from './settling.ts';
+export type { Settling } from './settling.ts';
 export { askedBy, competitorOf } from './asked.ts';
 export type { AskAt } from './asked.ts';
 export { fairnessChecker } from './checker.ts';

@@ -1,13 +1,16 @@
 import { OFF, PARTLY, SAYS, rowReports, says } from '../compare/index.ts';
 import type { Column, Matrix } from '../compare/index.ts';
+import type { Value } from '../characters/index.ts';
 import { MOST_GROUPS, evidenceOf, toldBy } from '../tells/index.ts';
 import type { Conditions } from '../conditions/index.ts';
-import type { Evidence, PairReport } from '../tells/index.ts';
+import type { Evidence, OpenCharacter, PairReport } from '../tells/index.ts';
 import type { FairnessSettings, FairnessVerdict } from './types.ts';
 
 /** A character that counts between a station's tree and a look-alike. */
 export interface Weighed {
   readonly character: string;
+  /** What the tree shows, and what the look-alike does. */
+  readonly values: readonly [tree: Value, rival: Value];
   /** The expected posterior by this character alone, 0.5 to 1. */
   readonly alone: number;
   /** Checked at the tree. */
@@ -27,7 +30,7 @@ export interface PairFairness {
   /** What tells them, the strongest first; one of an evidence group. */
   readonly by: readonly Weighed[];
   /** Visible characters that are not recorded and might decide, the easiest first. */
-  readonly open: readonly string[];
+  readonly open: readonly OpenCharacter[];
 }
 
 /** What the calls of a character say of two of its values. */
@@ -150,16 +153,22 @@ export function judgePairs(
     if (taxon === undefined) return [];
     const chosen = candidates(columns, row, place, matrix.gap, settings.misread).slice(0, MOST_GROUPS);
     const { expected, right } = toldBy(chosen.map((c) => c.evidence));
-    const by = chosen.map(({ column, alone }): Weighed => ({
-      character: column.character.id,
-      alone,
-      certified: certified.has(column.character.id),
-      presumed: column.shipped[row] === 1 || column.shipped[place] === 1,
-    }));
+    const by = chosen.flatMap(({ column, alone }): Weighed[] => {
+      const [own, other] = [column.values[column.value[row] ?? -1], column.values[column.value[place] ?? -1]];
+      if (!own || !other) return [];
+      const weighed: Weighed = {
+        character: column.character.id,
+        values: [own, other],
+        alone,
+        certified: certified.has(column.character.id),
+        presumed: column.shipped[row] === 1 || column.shipped[place] === 1,
+      };
+      return [weighed];
+    });
     // What is missing matters only where what is there does not suffice.
     const [report] = expected >= settings.fair ? [] : rowReports(matrix, row, conditions, [place]);
     const verdict = verdictAt(expected, report ?? { open: [], compared: 1 }, settings);
-    const open = (report?.open ?? []).map((o) => o.character);
+    const open = report?.open ?? [];
     return [
       {
         place,

@@ -11,6 +11,7 @@ export { comparisonPlate, speciesPlate } from './plate.ts';
 export { plateSvg } from './plateSvg.ts';
 export type { Piece, Plate } from './plate.ts';
 export { chance, hash } from './random.ts';
+export { smallLines } from './smallLines.ts';
 export { contrastPair, drawnSpecimen } from './specimen.ts';
 export type { DrawnSpecimen } from './specimen.ts';
 export { GREY, INK, PEN, digitsFor, figureSvg, markSvg } from './svg.ts';

@@ -71,7 +71,7 @@ test('a roster is one number a line, a span, or a number with a first name', () 
 });
 
 describe('a list that is changed', () => {
-  const member = { ...fir, week: 1, label: null, own: 3 };
+  const member = { ...fir, week: 1, label: null, own: 3, hazardous: false };
   const edit = { name: ' Spring ', members: [member] };
   const pine: TaxonHeader = { ...fir, id: 'pine', scientific: 'Pinus contorta' };
 

@@ -9,6 +9,7 @@ const section = (name: string, codes: readonly string[]): Section => ({
   list: 'l',
   listName: 'List',
   site: { id: 's', name: 'Site', lat: 0, lon: 0, elevM: 0 },
+  startsOn: null,
   archived: false,
   version: 1,
   students: codes.map((code) => ({ id: `${name}/${code}`, code, firstName: null })),

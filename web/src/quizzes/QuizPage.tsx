@@ -1,206 +1,267 @@
 import { useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
-import Popconfirm from 'antd/es/popconfirm';
-import type { QuizDetail, Station } from '@hurrow/contract';
+import DatePicker from 'antd/es/date-picker';
+import Select from 'antd/es/select';
+import dayjs from 'dayjs';
+import type { QuizDetail, SittingDetail, Station } from '@hurrow/contract';
+import { showDate } from '@hurrow/core/conditions';
+import type { FixResult } from '@hurrow/core/fairness';
 import { useRead, useWrite } from '../api/index.ts';
-import { useMayTeach, useView, useVocabulary } from '../app/index.ts';
-import { Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
-import { Finding } from './Finding.tsx';
+import { useClassAtHand, useMayTeach, useSession } from '../app/index.ts';
+import { Loaded, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
 import { AddStations } from './AddStations.tsx';
+import { Coverage } from './Coverage.tsx';
 import { NewSitting } from './NewSitting.tsx';
+import { PlanEditor } from './PlanEditor.tsx';
 import { QuizEditor } from './QuizEditor.tsx';
-import { StationEditor } from './StationEditor.tsx';
-import { useStationChecks } from './stationCheck.ts';
-import type { StationFinding } from '../workers/index.ts';
-import { askWords } from './words.ts';
+import { SettlingLine } from './SettlingLine.tsx';
 import { SittingLines } from './SittingLines.tsx';
+import { StationEditor } from './StationEditor.tsx';
+import { StationList } from './StationList.tsx';
+import { StationPanel } from './StationPanel.tsx';
+import { stepOf } from './applyFix.ts';
+import { judgedSitting, settingFor } from './judgedFor.ts';
+import { useFairness } from './useFairness.ts';
+import { STATE_WORDS } from './words.ts';
 import './quizzes.css';
 
-function StationRow({
+const OWN_DAY = 'day';
+
+/** For which sitting, or for which day, the stations are judged. */
+function JudgedFor({
   quiz,
-  station,
-  finding,
-  onEdit,
+  sitting,
+  day,
+  onChange,
 }: {
   quiz: QuizDetail;
-  station: Station;
-  finding: StationFinding | undefined;
-  onEdit: () => void;
+  sitting: string | null;
+  day: string;
+  onChange: (judged: string, day?: string) => void;
 }) {
-  const { wording } = useView();
-  const vocabulary = useVocabulary();
-  const mayTeach = useMayTeach() && !quiz.locked;
-  const change = useWrite('stationChange');
-  const remove = useWrite('stationRemove');
-  const body = {
-    individual: station.tree.id,
-    asks: station.asks.map(({ kind, character, points }) => ({ kind, character, points })),
-  };
-  const at = { params: { id: station.id }, version: station.version };
+  const { today } = useSession();
   return (
-    <div className="station">
-      <div className="station-number">{station.number}</div>
-      <div>
-        <h3>
-          <TaxonName taxon={station.tree.taxon} />
-        </h3>
-        <div className="quiet">
-          tree {station.tree.tag}, {station.tree.trail ?? station.tree.site.name}
-          {station.tree.condition ? `; ${station.tree.condition}` : ''}
-        </div>
-        <ol className="ask-list">
-          {station.asks.map((a) => (
-            <li key={a.id}>
-              {a.kind === 'call' ? 'call: ' : ''}
-              {askWords(a, vocabulary, wording.words)}
-              {a.kind === 'sureness' ? '' : <span className="quiet number"> {a.points} pt</span>}
-            </li>
-          ))}
-        </ol>
-        <ProblemNote error={change.error ?? remove.error} />
-      </div>
-      <Finding finding={finding} />
-      {mayTeach ? (
-        <div className="station-acts">
-          <Button size="small" onClick={onEdit}>
-            Change
-          </Button>
-          <Button
-            size="small"
-            disabled={station.number === 1}
-            onClick={() => change.mutate({ ...at, body: { ...body, number: station.number - 1 } })}
-          >
-            Earlier
-          </Button>
-          <Popconfirm
-            title={`Take station ${station.number} out?`}
-            description="Those after it close up."
-            okText="Remove"
-            cancelText="Cancel"
-            onConfirm={() => remove.mutate(at)}
-          >
-            <Button size="small">Remove</Button>
-          </Popconfirm>
-        </div>
-      ) : (
-        <span />
-      )}
+    <div className="judged-for">
+      <label htmlFor="judged-for">Judged for</label>
+      <Select
+        id="judged-for"
+        size="small"
+        value={sitting ?? OWN_DAY}
+        onChange={(v) => onChange(v)}
+        options={[
+          ...quiz.sittings.map((s) => ({
+            value: s.id,
+            label: `${showDate(s.on, today)}, ${s.sectionName} (${STATE_WORDS[s.state]})`,
+          })),
+          { value: OWN_DAY, label: 'a day, without a sitting' },
+        ]}
+      />
+      {sitting === null ? (
+        <DatePicker
+          size="small"
+          allowClear={false}
+          aria-label="Day"
+          format="ddd, MMM D, YYYY"
+          value={dayjs(day)}
+          onChange={(d) => d && onChange(OWN_DAY, d.format('YYYY-MM-DD'))}
+        />
+      ) : null}
     </div>
   );
 }
 
-function Quiz({ quiz }: { quiz: QuizDetail }) {
-  const { conditions } = useView();
+/** Writes what a fix changes, wherever that stands. */
+function useFix(quiz: QuizDetail, sitting: SittingDetail | null, toDay: (date: string) => void) {
+  const station = useWrite('stationChange');
+  const at = useWrite('sittingStation');
+  const whole = useWrite('sittingChange');
+  const plan = useWrite('quizPlan');
+  const apply = (of: Station, fix: FixResult['fix']): void => {
+    const here = sitting?.stations.find((s) => s.station.id === of.id) ?? null;
+    const step = stepOf(fix, of, quiz, sitting, here);
+    switch (step.kind) {
+      case 'station':
+        return station.mutate({ params: { id: of.id }, body: step.body, version: of.version });
+      case 'at_sitting':
+        return here
+          ? at.mutate({ params: { id: here.id }, body: step.body, version: here.version })
+          : undefined;
+      case 'sitting':
+        return sitting
+          ? whole.mutate({ params: { id: sitting.id }, body: step.body, version: sitting.version })
+          : undefined;
+      case 'plan':
+        return plan.mutate({ params: { id: quiz.id }, body: step.body, version: quiz.version });
+      case 'day':
+        return toDay(step.date);
+    }
+  };
+  return { apply, problem: station.error ?? at.error ?? whole.error ?? plan.error };
+}
+
+type Dialog = 'quiz' | 'plan' | 'sitting' | 'add' | 'station' | null;
+
+function Quiz({ quiz, sitting }: { quiz: QuizDetail; sitting: SittingDetail | null }) {
+  const { today } = useSession();
+  const mayChange = useMayTeach() && !quiz.locked;
   const mayTeach = useMayTeach();
-  const [editing, setEditing] = useState<Station | 'new' | null>(null);
+  const { section } = useClassAtHand();
   const [search, setSearch] = useSearchParams();
-  const [sitting, setSitting] = useState(search.get('schedule') !== null);
-  const [editingQuiz, setEditingQuiz] = useState(false);
-  const [adding, setAdding] = useState(search.get('add') !== null);
-  const close = (key: string): void => {
+  const list = useRead('list', { id: quiz.list });
+  const order = useWrite('stationsOrder');
+  const remove = useWrite('stationRemove');
+  const [dialog, setDialog] = useState<Dialog>(
+    search.get('schedule') !== null ? 'sitting' : search.get('add') !== null ? 'add' : null,
+  );
+  const set = (part: Readonly<Record<string, string | null>>): void =>
     setSearch(
       (before) => {
         const next = new URLSearchParams(before);
-        next.delete(key);
+        for (const [k, v] of Object.entries(part)) {
+          if (v === null) next.delete(k);
+          else next.set(k, v);
+        }
         return next;
       },
       { replace: true },
     );
+  const close = (): void => {
+    setDialog(null);
+    set({ schedule: null, add: null });
   };
-  const checks = useStationChecks(
-    quiz.list,
-    useMemo(
-      () => quiz.stations.map((station) => ({ station, setting: conditions })),
-      [quiz.stations, conditions],
-    ),
+  const day = search.get('on') ?? today;
+  const stations = useMemo(
+    () => quiz.stations.map((station) => ({ station, setting: settingFor(station, quiz, day, sitting) })),
+    [quiz, day, sitting],
   );
-  const points = quiz.stations.flatMap((s) => s.asks).reduce((n, a) => n + a.points, 0);
+  const fairness = useFairness(
+    {
+      list: quiz.list,
+      on: sitting?.on ?? day,
+      startsOn: sitting ? sitting.startsOn : section?.list === quiz.list ? section.startsOn : null,
+      whole: quiz.plan.against === 'list',
+    },
+    stations,
+  );
+  const headers = useMemo(() => new Map((list.data?.members ?? []).map((m) => [m.id, m])), [list.data]);
+  const nameOf = (id: string): string =>
+    headers.get(id)?.common ?? headers.get(id)?.scientific ?? 'another species';
+  const students = sitting?.roster ?? section?.students.length ?? 0;
+  const chosen = stations.find((s) => s.station.id === search.get('station')) ?? stations[0];
+  const fix = useFix(quiz, sitting, (date) => set({ for: OWN_DAY, on: date }));
+  const problem = fix.problem ?? order.error ?? remove.error;
   return (
     <>
       <PageHead
         title={quiz.name}
         name={quiz.name}
-        about={`${quiz.listName} · ${quiz.stations.length} stations · ${points} points${quiz.locked ? ' · the key of a sitting is locked, so stations no longer change' : ''}`}
+        about={`${quiz.listName}${quiz.locked ? ' · the key of a sitting is locked, so stations no longer change' : ''}`}
         actions={
           mayTeach ? (
             <>
-              <Button onClick={() => setEditingQuiz(true)}>Edit quiz</Button>
-              {quiz.locked ? null : (
-                <>
-                  <Button onClick={() => setEditing('new')}>Add station</Button>
-                  <Button onClick={() => setAdding(true)}>Add stations</Button>
-                </>
-              )}
-              <Button type="primary" disabled={quiz.stations.length === 0} onClick={() => setSitting(true)}>
+              <Button onClick={() => setDialog('quiz')}>Edit quiz</Button>
+              <Button onClick={() => setDialog('plan')}>Edit plan</Button>
+              {mayChange ? <Button onClick={() => setDialog('add')}>Add stations</Button> : null}
+              <Button
+                type="primary"
+                disabled={quiz.stations.length === 0}
+                onClick={() => setDialog('sitting')}
+              >
                 Schedule sitting
               </Button>
             </>
           ) : null
         }
       />
-      {quiz.sittings.length > 0 ? (
-        <section className="panel" aria-label="Sittings">
-          <h2>Sittings</h2>
-          <SittingLines quiz={quiz.id} sittings={quiz.sittings} />
-        </section>
-      ) : null}
       {quiz.stations.length === 0 ? (
         <Nothing title="No station yet">
-          {mayTeach ? <Button onClick={() => setAdding(true)}>Add stations</Button> : null} Choose many trees
+          {mayTeach ? <Button onClick={() => setDialog('add')}>Add stations</Button> : null} Choose many trees
           at once. They all ask the same, and you can change each one.
         </Nothing>
       ) : (
-        <section className="panel" aria-label="Stations">
-          <h2>Stations</h2>
-          <p className="quiet">
-            What can be told is checked here under the conditions in the bar. A sitting has its own date,
-            handling and material, and is checked under those.
-          </p>
-          {quiz.stations.map((s) => (
-            <StationRow
-              key={s.id}
+        <div className="quiz-columns">
+          <div className="quiz-left">
+            {list.data ? (
+              <Coverage quiz={quiz} list={list.data} found={fairness.found} students={students} />
+            ) : null}
+            {quiz.sittings.length > 0 ? (
+              <section className="panel" aria-label="Sittings">
+                <h2>Sittings</h2>
+                <SittingLines quiz={quiz.id} sittings={quiz.sittings} />
+              </section>
+            ) : null}
+          </div>
+          <section className="panel quiz-middle" aria-label="Stations">
+            <JudgedFor
               quiz={quiz}
-              station={s}
-              finding={checks.get(s.id)}
-              onEdit={() => setEditing(s)}
+              sitting={sitting?.id ?? null}
+              day={day}
+              onChange={(judged, on) => set({ for: judged, on: on ?? null })}
             />
-          ))}
-        </section>
+            <ProblemNote error={problem} />
+            <SettlingLine quiz={quiz} fairness={fairness} nameOf={nameOf} mayChange={mayChange} />
+            {fairness.done < stations.length ? (
+              <p className="quiet number" role="status">
+                {fairness.done} of {stations.length} stations judged
+              </p>
+            ) : null}
+            <StationList
+              quiz={quiz}
+              fairness={fairness}
+              students={students}
+              nameOf={nameOf}
+              selected={chosen?.station.id ?? null}
+              movable={mayChange}
+              onSelect={(id) => set({ station: id })}
+              onOrder={(ids) =>
+                order.mutate({ params: { id: quiz.id }, body: { stations: ids }, version: quiz.version })
+              }
+            />
+          </section>
+          {chosen ? (
+            <StationPanel
+              key={chosen.station.id}
+              quiz={quiz}
+              at={chosen}
+              sittingStation={sitting?.stations.find((s) => s.station.id === chosen.station.id) ?? null}
+              headers={headers}
+              fairness={fairness}
+              nameOf={nameOf}
+              mayChange={mayChange}
+              problem={null}
+              onFix={(f) => fix.apply(chosen.station, f)}
+              onEdit={() => setDialog('station')}
+              onRemove={() =>
+                remove.mutate({ params: { id: chosen.station.id }, version: chosen.station.version })
+              }
+            />
+          ) : null}
+        </div>
       )}
-      {editing ? (
-        <StationEditor
-          quiz={quiz}
-          station={editing === 'new' ? null : editing}
-          onClose={() => setEditing(null)}
-        />
+      {dialog === 'station' && chosen ? (
+        <StationEditor quiz={quiz} station={chosen.station} onClose={close} />
       ) : null}
-      {sitting ? (
-        <NewSitting
-          quiz={quiz}
-          onClose={() => {
-            setSitting(false);
-            close('schedule');
-          }}
-        />
-      ) : null}
-      {editingQuiz ? <QuizEditor quiz={quiz} onClose={() => setEditingQuiz(false)} /> : null}
-      {adding ? (
-        <AddStations
-          quiz={quiz}
-          onClose={() => {
-            setAdding(false);
-            close('add');
-          }}
-        />
-      ) : null}
+      {dialog === 'sitting' ? <NewSitting quiz={quiz} onClose={close} /> : null}
+      {dialog === 'quiz' ? <QuizEditor quiz={quiz} onClose={close} /> : null}
+      {dialog === 'plan' ? <PlanEditor quiz={quiz} onClose={close} /> : null}
+      {dialog === 'add' ? <AddStations quiz={quiz} onClose={close} /> : null}
     </>
   );
 }
 
-/** A quiz: its stations, what each asks, and what can be told there. */
+/** A quiz with the sitting it is judged for, so that nothing is judged before that is known. */
+function WithSitting({ quiz }: { quiz: QuizDetail }) {
+  const [search] = useSearchParams();
+  const id = judgedSitting(quiz, search.get('for'));
+  const sitting = useRead('sitting', { id: id ?? '' }, id !== null);
+  if (id === null) return <Quiz quiz={quiz} sitting={null} />;
+  return <Loaded query={sitting}>{(s) => <Quiz quiz={quiz} sitting={s} />}</Loaded>;
+}
+
+/** A quiz: what it covers, its stations with their verdicts, and the chosen one with its fixes. */
 export function QuizPage() {
   const { id = '' } = useParams();
   const quiz = useRead('quiz', { id });
-  return <Loaded query={quiz}>{(q) => <Quiz quiz={q} />}</Loaded>;
+  return <Loaded query={quiz}>{(q) => <WithSitting quiz={q} />}</Loaded>;
 }

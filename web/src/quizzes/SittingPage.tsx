@@ -1,9 +1,10 @@
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
+import Button from 'antd/es/button';
 import Select from 'antd/es/select';
 import { MATERIALS, DISTANCES, showDate } from '@hurrow/core/conditions';
 import type { Distance, Material } from '@hurrow/core/conditions';
-import type { Setting } from '@hurrow/core/stations';
+import type { StationFairness } from '@hurrow/core/fairness';
 import type { SittingDetail, SittingStation } from '@hurrow/contract';
 import { DISTANCE_WORDS } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
@@ -12,33 +13,32 @@ import { AppLink, Loaded, PageHead, ProblemNote, TaxonName } from '../parts/inde
 import { DevicesPanel } from './DevicesPanel.tsx';
 import { DisputesPanel } from './DisputesPanel.tsx';
 import { DraftSetting } from './DraftSetting.tsx';
-import { Finding } from './Finding.tsx';
 import { JoinCode } from './JoinCode.tsx';
 import { KeyPanel } from './KeyPanel.tsx';
 import { SittingActs } from './SittingActs.tsx';
 import type { Step } from './SittingActs.tsx';
 import { TreeAtStation } from './TreeAtStation.tsx';
-import { useStationChecks } from './stationCheck.ts';
-import type { StationFinding } from '../workers/index.ts';
+import { ReasonField } from './ReasonField.tsx';
+import { SwapTree } from './SwapTree.tsx';
+import { verdictLine } from './fairWords.ts';
+import type { NameOf } from './fairWords.ts';
+import { settingFor } from './judgedFor.ts';
+import { useFairness } from './useFairness.ts';
 import { STATE_WORDS } from './words.ts';
 import './quizzes.css';
-
-const settingAt = (s: SittingDetail, at: SittingStation): Setting => ({
-  date: s.on,
-  material: at.material,
-  handling: s.handling,
-  distance: at.distance,
-  wet: s.wet,
-});
 
 function StationRow({
   sitting,
   at,
-  finding,
+  found,
+  nameOf,
+  onSwap,
 }: {
   sitting: SittingDetail;
   at: SittingStation;
-  finding: StationFinding | undefined;
+  found: StationFairness | undefined;
+  nameOf: NameOf;
+  onSwap: () => void;
 }) {
   const mayTeach = useMayTeach();
   const change = useWrite('sittingStation');
@@ -49,6 +49,7 @@ function StationRow({
       version: at.version,
     });
   const { station } = at;
+  const isPending = sitting.state === 'locked' || sitting.state === 'open';
   return (
     <div className="station">
       <div className="station-number">{station.number}</div>
@@ -56,7 +57,7 @@ function StationRow({
         <h3>
           <TaxonName taxon={station.tree.taxon} />
         </h3>
-        <TreeAtStation at={at} change={change} />
+        <TreeAtStation at={at} change={change} swaps={isPending} />
         {sitting.state === 'draft' && mayTeach ? (
           <div className="field-row station-hand">
             <Select<Material[]>
@@ -85,8 +86,26 @@ function StationRow({
         )}
         <ProblemNote error={change.error} />
       </div>
-      <Finding finding={finding} />
-      <span />
+      <div className="station-verdict">
+        {found ? (
+          <span className={`verdict ${found.verdict}`}>{verdictLine(found, nameOf)}</span>
+        ) : (
+          <span className="quiet">Checking…</span>
+        )}
+        {found?.verdict === 'unfair' && mayTeach ? <ReasonField key={at.version} at={at} /> : null}
+        {found && found.verdict !== 'fair' && sitting.state === 'draft' ? (
+          <AppLink to={`/quizzes/${sitting.quiz}?for=${sitting.id}&station=${station.id}`}>See fixes</AppLink>
+        ) : null}
+      </div>
+      {isPending && mayTeach ? (
+        <div className="station-acts">
+          <Button size="small" aria-label={`Swap tree at station ${station.number}`} onClick={onSwap}>
+            Swap tree
+          </Button>
+        </div>
+      ) : (
+        <span />
+      )}
     </div>
   );
 }
@@ -136,13 +155,28 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
   const remove = useWrite('sittingRemove');
   const state = useWrite('sittingState');
   const grade = useWrite('gradingRun');
-  const checks = useStationChecks(
-    sitting.list,
-    useMemo(
-      () => sitting.stations.map((s) => ({ station: s.station, setting: settingAt(sitting, s) })),
-      [sitting],
-    ),
+  const [swapping, setSwapping] = useState<string | null>(null);
+  const stations = useMemo(
+    () =>
+      sitting.stations.map((s) => ({
+        station: s.station,
+        setting: settingFor(s.station, sitting, sitting.on, sitting),
+      })),
+    [sitting],
   );
+  const fairness = useFairness(
+    {
+      list: sitting.list,
+      on: sitting.on,
+      startsOn: sitting.startsOn,
+      whole: sitting.plan.against === 'list',
+    },
+    stations,
+  );
+  const members = useRead('list', { id: sitting.list }).data?.members;
+  const headers = useMemo(() => new Map((members ?? []).map((m) => [m.id, m])), [members]);
+  const nameOf = (id: string): string =>
+    headers.get(id)?.common ?? headers.get(id)?.scientific ?? 'another species';
   const to = (next: Step): void =>
     state.mutate(
       { params: { id: sitting.id }, body: { to: next }, version: sitting.version },
@@ -150,7 +184,10 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
     );
   const grades = `/quizzes/${sitting.quiz}/sittings/${sitting.id}/grades`;
   const gradeNow = (): void => grade.mutate({ params: { id: sitting.id } }, { onSuccess: () => go(grades) });
-  const twins = [...checks.values()].filter((f) => f.twins.length > 0).length;
+  const bare = sitting.stations.filter(
+    (s) => fairness.found.get(s.station.id)?.verdict === 'unfair' && s.reason === null,
+  );
+  const swapped = sitting.stations.find((s) => s.id === swapping);
   const doing = state.isPending ? state.variables.body.to : grade.isPending ? 'graded' : null;
   return (
     <>
@@ -204,16 +241,37 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
       <section className="panel" aria-label="Stations">
         <h2>Stations</h2>
         <p className="quiet">
-          Checked under this sitting’s own date, handling and what is in hand at each station, whatever the
-          bar says.
-          {twins > 0
-            ? ` At ${twins} of ${sitting.stations.length} something listed cannot be told apart: add a cone or litter, allow a lens, or ask the genus.`
-            : ''}
+          Judged for {showDate(sitting.on, today)}, with what students may do and what is at hand at each
+          station.
         </p>
+        {sitting.state === 'draft' && bare.length > 0 ? (
+          <p className="note care" role="note">
+            {bare.length === 1 ? 'Station ' : 'Stations '}
+            {bare.map((s) => s.station.number).join(', ')} {bare.length === 1 ? 'is' : 'are'} unfair and{' '}
+            {bare.length === 1 ? 'has' : 'have'} no reason yet. Apply a fix or choose a reason before you lock
+            the key.
+          </p>
+        ) : null}
         {sitting.stations.map((s) => (
-          <StationRow key={s.id} sitting={sitting} at={s} finding={checks.get(s.station.id)} />
+          <StationRow
+            key={s.id}
+            sitting={sitting}
+            at={s}
+            found={fairness.found.get(s.station.id)}
+            nameOf={nameOf}
+            onSwap={() => setSwapping(s.id)}
+          />
         ))}
       </section>
+      {swapped ? (
+        <SwapTree
+          sitting={sitting}
+          at={swapped}
+          fairness={fairness}
+          nameOf={nameOf}
+          onClose={() => setSwapping(null)}
+        />
+      ) : null}
     </>
   );
 }

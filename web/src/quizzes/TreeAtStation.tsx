@@ -11,8 +11,11 @@ import { CorrectTree } from '../parts/index.ts';
 export function TreeAtStation({
   at,
   change,
+  swaps,
 }: {
   at: SittingStation;
+  /** The key is locked, and trees are swapped instead, with the key. */
+  swaps: boolean;
   change: ReturnType<typeof useWrite<'sittingStation'>>;
 }) {
   const mayTeach = useMayTeach();
@@ -32,7 +35,7 @@ export function TreeAtStation({
         tree {tree.tag}
         {at.insteadOf === null ? '' : `, in place of ${at.insteadOf} at this sitting`}
       </span>
-      {mayTeach && at.insteadOf === null && !choosing ? (
+      {mayTeach && !swaps && at.insteadOf === null && !choosing ? (
         <Button
           size="small"
           type="link"
@@ -42,7 +45,7 @@ export function TreeAtStation({
           Use another tree
         </Button>
       ) : null}
-      {mayTeach && at.insteadOf !== null ? (
+      {mayTeach && !swaps && at.insteadOf !== null ? (
         <Button
           size="small"
           type="link"

@@ -1,25 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import type { ListMember, QuizDetail, Station, TreeRow } from '@hurrow/contract';
+import type { ListMember, QuizDetail, TreeRow } from '@hurrow/contract';
+import { stationFixture, treeFixture } from './stationFixture.ts';
 import { ofWeeks, offeredTrees, oneOfEach, weeksOf } from './stationChoice.ts';
 
-const tree = (tag: string, taxon: string, part: Partial<TreeRow> = {}): TreeRow => ({
-  id: tag,
-  tag,
-  site: { id: 'home', name: 'Home', lat: 47, lon: -116, elevM: 700 },
-  trail: null,
-  taxon: { id: taxon, rank: 'species', scientific: taxon, authority: null, common: null },
-  stage: null,
-  condition: null,
-  planted: false,
-  hazards: [],
-  access: null,
-  cautions: [],
-  reach: {},
-  certified: {},
-  retired: false,
-  version: 1,
-  ...part,
-});
+const tree = treeFixture;
 const member = (id: string, week: number | null): ListMember => ({
   id,
   rank: 'species',
@@ -29,9 +13,10 @@ const member = (id: string, week: number | null): ListMember => ({
   week,
   label: null,
   own: 1,
+  hazardous: false,
 });
 const quizOf = (...trees: TreeRow[]): Pick<QuizDetail, 'stations'> => ({
-  stations: trees.map((t, i): Station => ({ id: `s${i}`, number: i + 1, tree: t, asks: [], version: 1 })),
+  stations: trees.map((t, i) => stationFixture(t, { id: `s${i}`, number: i + 1 })),
 });
 
 const away = { id: 'away', name: 'Away', lat: 40, lon: -105, elevM: 1600 };

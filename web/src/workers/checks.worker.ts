@@ -1,17 +1,20 @@
 import { expose } from 'comlink';
-import type { ListLibrary } from '@hurrow/contract';
+import type { Sketch } from '@hurrow/contract';
 import type { Vocabulary } from '@hurrow/core/characters';
-import { checkerOf } from './findings.ts';
-import type { CheckAt, StationFinding } from './findings.ts';
+import type { FixResult, StationFairness } from '@hurrow/core/fairness';
+import { stationJudge } from './fairness.ts';
+import type { CheckAt, FairnessGround, StationJudge } from './fairness.ts';
 
-let checker: ((at: CheckAt) => StationFinding) | null = null;
+let judge: StationJudge | null = null;
 
-/** Checks stations beside the page, one at a time, so that the page shows each as it comes and never stands still. */
+/** Judges stations beside the page, one at a time, so that the page shows each as it comes and never stands still. */
 const checks = {
-  load: (library: ListLibrary, vocabulary: Vocabulary): void => {
-    checker = checkerOf(library, vocabulary);
+  load: (ground: FairnessGround, vocabulary: Vocabulary): void => {
+    judge = stationJudge(ground, vocabulary);
   },
-  check: (at: CheckAt): StationFinding | null => checker?.(at) ?? null,
+  check: (at: CheckAt): StationFairness | null => judge?.check(at) ?? null,
+  fixes: (at: CheckAt): readonly FixResult[] => judge?.fixes(at) ?? [],
+  drawings: (): ReadonlyMap<string, Sketch> => judge?.drawings() ?? new Map(),
 };
 
 export type Checks = typeof checks;

@@ -3,5 +3,5 @@ export { useLibraryWork } from './useLibraryWork.ts';
 export type { Start, Work } from './useLibraryWork.ts';
 export type { Checks } from './checks.worker.ts';
 export type { CostedDisagreement, Worth } from './library.worker.ts';
-export type { CheckAt, StationFinding } from './findings.ts';
+export type { CheckAt, FairnessGround } from './fairness.ts';
 export { forbiddenBy, withCautions } from './cautions.ts';

@@ -1,0 +1,62 @@
+import { useEffect, useState } from 'react';
+import Button from 'antd/es/button';
+import type { FixResult } from '@hurrow/core/fairness';
+import { oftenWords } from '@hurrow/core/measuring';
+import { useSession } from '../app/index.ts';
+import type { CheckAt } from '../workers/index.ts';
+import type { Fairness } from './useFairness.ts';
+import { VERDICT_WORDS, fixWords } from './fairWords.ts';
+import type { NameOf } from './fairWords.ts';
+
+const MOST = 5;
+
+/** The cheapest fixes of a station as buttons that state their result; one press applies one. */
+export function Fixes({
+  at,
+  fairness,
+  nameOf,
+  disabled,
+  onApply,
+}: {
+  at: CheckAt;
+  fairness: Fairness;
+  nameOf: NameOf;
+  disabled: boolean;
+  onApply: (fix: FixResult['fix']) => void;
+}) {
+  const { today } = useSession();
+  const [fixes, setFixes] = useState<readonly FixResult[] | null>(null);
+  const { fixes: find, found } = fairness;
+  const verdict = found.get(at.station.id)?.verdict;
+  useEffect(() => {
+    let live = true;
+    setFixes(null);
+    if (verdict === undefined || verdict === 'fair') return undefined;
+    void find(at).then((f) => {
+      if (live) setFixes(f);
+    });
+    return () => {
+      live = false;
+    };
+  }, [at, find, verdict]);
+  if (verdict === undefined || verdict === 'fair') return null;
+  return (
+    <>
+      <h3>Fixes</h3>
+      {fixes === null ? <p className="quiet">Looking for fixes…</p> : null}
+      {fixes?.length === 0 ? (
+        <p className="quiet">No single change makes it better. Choose another tree, or say why you use it.</p>
+      ) : null}
+      <ul className="fixes">
+        {(fixes ?? []).slice(0, MOST).map(({ fix, verdict: then, right }) => (
+          <li key={JSON.stringify(fix)}>
+            <Button size="small" disabled={disabled} onClick={() => onApply(fix)}>
+              {fixWords(fix, nameOf, today)} → {VERDICT_WORDS[then]}
+            </Button>
+            <span className="quiet">right {oftenWords(right)}</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

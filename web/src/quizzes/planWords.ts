@@ -1,0 +1,55 @@
+import type { GradePolicy, Preset } from '@hurrow/core/quizzes';
+
+export const PRESET_WORDS: Readonly<Record<Preset, { readonly name: string; readonly about: string }>> = {
+  college: {
+    name: 'College',
+    about:
+      '30 stations of 90 seconds, then 5 minutes of free return. The scientific name earns 2 (genus 1, epithet 1), the common name 1; a misspelling loses half.',
+  },
+  contest_juniors: {
+    name: 'Contest, juniors',
+    about: '60 seconds a station, look only, against the whole list of the division. Spelling is free.',
+  },
+  contest_seniors: {
+    name: 'Contest, seniors',
+    about:
+      '60 seconds a station, look only, against the whole list of the division. A misspelling loses half.',
+  },
+  young: {
+    name: 'Young',
+    about:
+      '8 to 10 stations, a free walk, drawn choices of two, no points shown. Students may say they are not sure.',
+  },
+};
+
+/** Shares of the points that can be chosen. */
+export const SHARES: { value: number; label: string }[] = [
+  { value: 0, label: 'nothing' },
+  { value: 0.25, label: 'a quarter' },
+  { value: 0.5, label: 'half' },
+  { value: 0.75, label: 'three quarters' },
+  { value: 1, label: 'all' },
+];
+
+type ShareKey = Exclude<keyof GradePolicy, 'spelling'>;
+
+/** What a name earns that is not quite the one asked, with when each school gives it. */
+export const SHARE_FIELDS: readonly {
+  readonly key: ShareKey;
+  readonly label: string;
+  readonly why: string;
+}[] = [
+  {
+    key: 'misspelled',
+    label: 'Misspelled',
+    why: 'All in a first course; half where names are used in writing.',
+  },
+  { key: 'genusOnly', label: 'Right genus only', why: 'Half where genus and epithet earn a point each.' },
+  { key: 'synonym', label: 'Older scientific name', why: 'All unless the course teaches one list of names.' },
+  { key: 'sharedCommon', label: 'Shared common name', why: 'Half, since it could mean another species too.' },
+  {
+    key: 'otherLanguage',
+    label: 'Common name for scientific, or the other way',
+    why: 'Nothing where both are asked; all for young groups.',
+  },
+];
