@@ -325,3 +325,11 @@ test('a bag hides a character whatever else is allowed', () => {
   const [found] = fairnessJudge(competitorsOf(list), list, plain)([stationOf(bagged)]);
   expect(found?.verdict).toBe('unfair');
 });
+
+test('a species that is not compared that day is no rival, though its genus is known', () => {
+  const list = speciesOf({ 'a-one': { ...SAME, 'twig.arrangement': 'opposite' }, 'b-two': SAME });
+  const [first] = list;
+  if (!first) throw new Error('An empty list');
+  const [found] = fairnessJudge(competitorsOf(list), [first], plain)([stationOf(first)]);
+  expect([found?.pairs, found?.bare]).toEqual([[], []]);
+});

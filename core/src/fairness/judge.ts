@@ -80,7 +80,8 @@ function judgeOne(
   const none = { pairs: [], whole: null, calls, bare: [], missed: null, near: false };
   if (asked.rank === null) return { verdict: called, ...none };
   const own = list.find((c) => c.taxon === taxon) ?? { taxon, genus: null, family: null };
-  const rivals = competing(list, own, asked);
+  // Those that are not compared that day are known only by their groups.
+  const rivals = competing(list, own, asked).filter((r) => places.has(r.taxon));
   const isBare = (id: string): boolean => (matrix.list[places.get(id) ?? -1]?.values.size ?? 0) < FEWEST;
   const at = rivals.flatMap((r) => (isBare(r.taxon) ? [] : (places.get(r.taxon) ?? [])));
   const judged: readonly PairAt[] = judgePairs(matrix, row, at, conditions, certified, settings);

@@ -12,12 +12,10 @@ export function Coverage({
   quiz,
   list,
   found,
-  students,
 }: {
   quiz: QuizDetail;
   list: ListDetail;
   found: ReadonlyMap<string, StationFairness>;
-  students: number;
 }) {
   const coverage = coverageOf(list.members, quiz.stations);
   const minutes = minutesOf(quiz.plan, quiz.stations.length);
@@ -32,7 +30,7 @@ export function Coverage({
         {coverage.covered} of {coverage.species} species of {list.name}
       </p>
       <table className="coverage-grid">
-        <caption className="quiet">Families by week taught: stations of species</caption>
+        <caption className="quiet">Species with a station, by family and week</caption>
         <thead>
           <tr>
             <th scope="col">Family</th>
@@ -52,7 +50,11 @@ export function Coverage({
                   key={c.week ?? 'none'}
                   className={`number ${c.taught === 0 ? 'none' : c.covered === 0 ? 'open' : 'covered'}`}
                 >
-                  {c.taught === 0 ? '' : `${c.covered}/${c.taught}`}
+                  {c.taught === 0 ? null : (
+                    <span title={`${c.covered} of ${c.taught}`} aria-label={`${c.covered} of ${c.taught}`}>
+                      {c.covered === 0 ? '·' : c.covered}
+                    </span>
+                  )}
                 </td>
               ))}
             </tr>
@@ -81,9 +83,7 @@ export function Coverage({
           <>
             <dt>Expected right</dt>
             <dd>
-              {students > 0
-                ? `about ${Math.round((1 - share) * judged.length)} of ${judged.length} each`
-                : `about ${Math.round((1 - share) * judged.length)} of ${judged.length}`}
+              about {Math.round((1 - share) * judged.length)} of {judged.length}
             </dd>
           </>
         )}

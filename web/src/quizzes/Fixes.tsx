@@ -28,18 +28,20 @@ export function Fixes({
   const [fixes, setFixes] = useState<readonly FixResult[] | null>(null);
   const { fixes: find, found } = fairness;
   const verdict = found.get(at.station.id)?.verdict;
+  // Nothing is proposed where nothing is known of what stands there.
+  const knows = (found.get(at.station.id)?.pairs.length ?? 0) > 0;
   useEffect(() => {
     let live = true;
     setFixes(null);
-    if (verdict === undefined || verdict === 'fair') return undefined;
+    if (verdict === undefined || verdict === 'fair' || !knows) return undefined;
     void find(at).then((f) => {
       if (live) setFixes(f);
     });
     return () => {
       live = false;
     };
-  }, [at, find, verdict]);
-  if (verdict === undefined || verdict === 'fair') return null;
+  }, [at, find, verdict, knows]);
+  if (verdict === undefined || verdict === 'fair' || !knows) return null;
   return (
     <>
       <h3>Fixes</h3>

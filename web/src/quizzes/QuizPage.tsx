@@ -182,9 +182,7 @@ function Quiz({ quiz, sitting }: { quiz: QuizDetail; sitting: SittingDetail | nu
       ) : (
         <div className="quiz-columns">
           <div className="quiz-left">
-            {list.data ? (
-              <Coverage quiz={quiz} list={list.data} found={fairness.found} students={students} />
-            ) : null}
+            {list.data ? <Coverage quiz={quiz} list={list.data} found={fairness.found} /> : null}
             {quiz.sittings.length > 0 ? (
               <section className="panel" aria-label="Sittings">
                 <h2>Sittings</h2>

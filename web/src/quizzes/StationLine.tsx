@@ -6,7 +6,7 @@ import type { Sketch, Station } from '@hurrow/contract';
 import type { StationFairness } from '@hurrow/core/fairness';
 import { useView, useVocabulary } from '../app/index.ts';
 import { SketchView, TaxonName } from '../parts/index.ts';
-import { VERDICT_WORDS, missedLine, verdictLine } from './fairWords.ts';
+import { VERDICT_WORDS, afterVerdict, missedLine } from './fairWords.ts';
 import type { NameOf } from './fairWords.ts';
 import { askWords } from './words.ts';
 
@@ -41,6 +41,7 @@ export function StationLine({
   });
   const style: CSSProperties = { transform: CSS.Transform.toString(transform) ?? undefined, transition };
   const missed = found ? missedLine(found.missed, students) : null;
+  const why = found ? afterVerdict(found, nameOf) : '';
   const keys = (e: KeyboardEvent): void => {
     if (!movable || !e.altKey || (e.key !== 'ArrowUp' && e.key !== 'ArrowDown')) return;
     e.preventDefault();
@@ -95,11 +96,7 @@ export function StationLine({
           {found ? (
             <>
               <span className={`verdict ${found.verdict}`}>{VERDICT_WORDS[found.verdict]}</span>
-              <span className="quiet">
-                {found.verdict === 'fair'
-                  ? ''
-                  : verdictLine(found, nameOf).replace(`${VERDICT_WORDS[found.verdict]}: `, '')}
-              </span>
+              {why === '' ? null : <span className="quiet">{why}</span>}
               {missed ? <span className="quiet number">{missed}</span> : null}
             </>
           ) : (

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { CallFairness, PairFairness, StationFairness } from '@hurrow/core/fairness';
-import { doubtWords, fixWords, givenAwayWords, missedLine, verdictLine } from './fairWords.ts';
+import { afterVerdict, doubtWords, fixWords, givenAwayWords, missedLine, verdictLine } from './fairWords.ts';
 
 const nameOf = (id: string): string => ({ eng: 'Engelmann spruce', limber: 'limber pine' })[id] ?? id;
 const pair = (part: Partial<PairFairness> = {}): PairFairness => ({
@@ -43,6 +43,11 @@ describe('a verdict in one line', () => {
       'not enough recorded to tell it from Engelmann spruce',
     );
     expect(verdictLine(found({ verdict: 'fair', pairs: [] }), nameOf)).toBe('fair');
+    expect(afterVerdict(found(), nameOf)).toBe('Engelmann spruce, right about 9 times in 10');
+    expect(afterVerdict(found({ verdict: 'unproven', pairs: [pair({ verdict: 'unproven' })] }), nameOf)).toBe(
+      'to tell it from Engelmann spruce',
+    );
+    expect(afterVerdict(found({ verdict: 'unproven', pairs: [] }), nameOf)).toBe('');
   });
 
   test('says where it is the whole list at once, or a character question', () => {

@@ -75,6 +75,12 @@ export function verdictLine(f: StationFairness, nameOf: NameOf): string {
   return VERDICT_WORDS[f.verdict];
 }
 
+/** What stands behind the verdict in its line; empty where there is nothing more to say. */
+export function afterVerdict(f: StationFairness, nameOf: NameOf): string {
+  const line = verdictLine(f, nameOf);
+  return line.slice(VERDICT_WORDS[f.verdict].length).replace(/^[: ]+/, '');
+}
+
 /** How many of a class are expected to miss it: *about 5 of 12 will miss it*. Null where nothing is expected. */
 export function missedLine(missed: number | null, students: number): string | null {
   if (missed === null) return null;
