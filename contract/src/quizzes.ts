@@ -1,6 +1,7 @@
 import { STAGES } from '@hurrow/core/conditions';
 import type { Distance, Handling, Hazard, Material, Organ, Stage } from '@hurrow/core/conditions';
 import type { Value } from '@hurrow/core/characters';
+import type { Gathered, Permission, SpecimenState } from '@hurrow/core/cutting';
 import type { AskParams, ClueOrgan, GradePolicy, QuizPlan, UnfairReason } from '@hurrow/core/quizzes';
 import type { TaxonHeader } from './library.ts';
 import type { Caution } from './species.ts';
@@ -162,6 +163,41 @@ export interface SittingStation {
   readonly reasonNote: string | null;
   /** When cut parts were taken, by material; those that are not cut have none. */
   readonly takenOn: Readonly<Partial<Record<Material, string>>>;
+  /** Characters that the bag of what lies there hides. */
+  readonly hides: readonly string[];
+}
+
+/** One thing to cut or gather for a station of a sitting, and how far it has come. */
+export interface CuttingRow {
+  readonly sittingStation: string;
+  readonly number: number;
+  /** What stands on its label: nothing of the species. */
+  readonly label: string;
+  readonly material: Gathered;
+  readonly tree: Pick<TreeRow, 'id' | 'tag' | 'trail' | 'access' | 'hazards'> & { readonly site: string };
+  readonly taxon: TaxonHeader;
+  readonly nodes: number;
+  readonly bagged: boolean;
+  readonly hides: readonly string[];
+  readonly permission: Permission;
+  /** The first day on which it may be taken, ISO. */
+  readonly from: string;
+  readonly keeps: number;
+  readonly state: SpecimenState;
+  readonly takenOn: string | null;
+  readonly goodUntil: string | null;
+  /** How many were spoiled before. */
+  readonly spoiled: number;
+  /** 0 until it is gathered. */
+  readonly version: number;
+}
+
+export interface SpecimenBody {
+  readonly state: SpecimenState;
+  /** ISO; the day of the workspace where it is not given. */
+  readonly takenOn?: string;
+  readonly bagged?: boolean;
+  readonly hides?: readonly string[];
 }
 
 export const DEVICE_STATES = ['asked', 'in', 'refused', 'ended'] as const;

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { QuizDetail, SittingDetail, SittingKey, Station, TreeRow } from '@hurrow/contract';
+import type { CuttingRow, QuizDetail, SittingDetail, SittingKey, Station, TreeRow } from '@hurrow/contract';
 import { PLAN, POLICY, PRESET_SETTINGS } from '@hurrow/core/quizzes';
 import type { AskParams } from '@hurrow/core/quizzes';
 import { answersFor, graded, id, joinWalk, moveSitting, openTestApp, send } from './testing/index.ts';
@@ -426,5 +426,82 @@ describe('a station is swapped', () => {
     await moveSitting(owner, sitting.id, 'closed');
     const closed = firstOf(await read(sitting.id));
     expect((await swap(closed.id, closed.version, { individual: other.id })).status).toBe(409);
+  });
+});
+
+describe('the cutting list', () => {
+  const listOf = async (sitting: string): Promise<readonly CuttingRow[]> =>
+    (await owner.call<CuttingRow[]>('GET', `/api/sittings/${sitting}/cutting-list`)).body;
+  const say = (row: CuttingRow, body: Record<string, unknown>, by: Client = owner) =>
+    by.call<readonly CuttingRow[] & { field: string; detail: string }>(
+      'PUT',
+      `/api/sitting-stations/${row.sittingStation}/specimens/${row.material}`,
+      body,
+      { version: row.version },
+    );
+  const only = (rows: readonly CuttingRow[], label: string): CuttingRow => {
+    const row = rows.find((r) => r.label === label);
+    if (!row) throw new Error(`No ${label}`);
+    return row;
+  };
+  const withList = async (species: string, material: readonly string[]) => {
+    const quiz = await quizOf({ individual: (await plant(species)).id, material });
+    const sitting = await draft(quiz.id);
+    return { sitting, rows: await listOf(sitting.id) };
+  };
+
+  test('names what is needed, and when it keeps', async () => {
+    const { rows } = await withList('grandis', ['tree', 'twig', 'fruit']);
+    expect(rows.map((r) => [r.label, r.material, r.nodes, r.state, r.from, r.keeps, r.version])).toEqual([
+      ['1A', 'twig', 2, 'to_gather', '2026-09-21', 10, 0],
+      ['1B', 'fruit', 0, 'to_gather', '2026-09-27', 4, 0],
+    ]);
+  });
+
+  test('what is gathered, spoiled and gathered again goes into what the station is judged by', async () => {
+    const { sitting, rows } = await withList('grandis', ['twig']);
+    const gathered = await say(only(rows, '1A'), {
+      state: 'gathered',
+      takenOn: '2026-09-29',
+      hides: ['twig.arrangement'],
+    });
+    expect(only(gathered.body, '1A')).toMatchObject({
+      state: 'gathered',
+      takenOn: '2026-09-29',
+      goodUntil: '2026-10-09',
+    });
+    expect(firstOf(await read(sitting.id))).toMatchObject({
+      takenOn: { twig: '2026-09-29' },
+      hides: ['twig.arrangement'],
+    });
+    // The second press of a double click meets a version that is gone.
+    expect((await say(only(rows, '1A'), { state: 'gathered' })).status).toBe(412);
+    const spoiled = await say(only(gathered.body, '1A'), { state: 'spoiled' });
+    expect(only(spoiled.body, '1A')).toMatchObject({ state: 'to_gather', spoiled: 1, version: 0 });
+    expect(firstOf(await read(sitting.id))).toMatchObject({ takenOn: {}, hides: [] });
+    const again = await say(only(spoiled.body, '1A'), { state: 'gathered', takenOn: '2026-09-30' });
+    const tabled = await say(only(again.body, '1A'), { state: 'on_table' });
+    expect(only(tabled.body, '1A')).toMatchObject({ state: 'on_table', takenOn: '2026-09-30', spoiled: 1 });
+    const returned = await say(only(tabled.body, '1A'), { state: 'returned' });
+    expect(only(returned.body, '1A').state).toBe('returned');
+  });
+
+  test('nothing is cut from a protected tree, after the sitting, out of turn, or for a station that does not need it', async () => {
+    const pine = await withList('albicaulis', ['twig']);
+    expect(only(pine.rows, '1A').permission).toBe('forbidden');
+    expect((await say(only(pine.rows, '1A'), { state: 'gathered' })).status).toBe(409);
+    const { rows } = await withList('grandis', ['twig']);
+    const row = only(rows, '1A');
+    const late = await say(row, { state: 'gathered', takenOn: '2026-10-02' });
+    expect([late.status, late.body.field]).toEqual([422, 'takenOn']);
+    expect((await say(row, { state: 'on_table' })).status).toBe(409);
+    expect((await say({ ...row, material: 'fruit' }, { state: 'gathered' })).status).toBe(404);
+  });
+
+  test('two people who say it at once: one is told that it changed', async () => {
+    const { rows } = await withList('grandis', ['twig']);
+    const row = only(rows, '1A');
+    const answers = await Promise.all([say(row, { state: 'gathered' }), say(row, { state: 'gathered' })]);
+    expect(answers.map((a) => a.status).sort()).toEqual([200, 412]);
   });
 });

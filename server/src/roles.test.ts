@@ -159,6 +159,8 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   quizPlan: TEACHERS,
   stationsOrder: TEACHERS,
   stationSwap: TEACHERS,
+  cuttingList: STAFF,
+  specimenChange: STAFF,
   quizzes: STAFF,
   quizCreate: TEACHERS,
   quiz: STAFF,
@@ -219,6 +221,7 @@ function path(name: RouteName): string {
     truth: id('grandis'),
     answer: id('lasiocarpa'),
     format: 'names',
+    material: 'twig',
     token: 'none',
     id:
       EXPECTED[name] === SECOND_SECTION

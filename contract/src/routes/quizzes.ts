@@ -1,4 +1,6 @@
 import type {
+  CuttingRow,
+  SpecimenBody,
   DeviceDecision,
   Devices,
   HoldDays,
@@ -139,6 +141,27 @@ export const QUIZZES = {
     ifMatch: true,
     makesStale: ['sitting', 'key'],
   }),
+  cuttingList: route(
+    'GET',
+    '/api/sittings/:id/cutting-list',
+    'staff',
+    'What to cut or gather for a sitting',
+    {
+      answer: shape<readonly CuttingRow[]>(),
+    },
+  ),
+  specimenChange: route(
+    'PUT',
+    '/api/sitting-stations/:id/specimens/:material',
+    'staff',
+    'Say how far something cut or gathered has come',
+    {
+      body: shape<SpecimenBody>(),
+      answer: shape<readonly CuttingRow[]>(),
+      ifMatch: true,
+      makesStale: ['cuttingList', 'sitting', 'key'],
+    },
+  ),
   stationSwap: route(
     'POST',
     '/api/sitting-stations/:id/swap',

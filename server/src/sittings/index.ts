@@ -4,6 +4,7 @@ import { decideDevice, readDevices, resetWord } from './devices.ts';
 import { changeHoldDays, holds, releaseStations } from './holds.ts';
 import { enterSheet, readSheet } from './sheets.ts';
 import { changeSitting, changeSittingStation, createSitting, removeSitting } from './drafts.ts';
+import { changeSpecimen, readCuttingList } from './cutting.ts';
 import { swapStation } from './swap.ts';
 import { changeState, renewCode } from './states.ts';
 import { followQuiz, needSitting, readSitting } from './store.ts';
@@ -51,6 +52,8 @@ export const sittingsHandlers = {
   sittingChange: changeSitting,
   sittingStation: changeSittingStation,
   stationSwap: swapStation,
+  cuttingList: async (call) => ({ body: await readCuttingList(call) }),
+  specimenChange: changeSpecimen,
   sittingState: changeState,
   sittingRemove: removeSitting,
   sittingCode: renewCode,

@@ -97,6 +97,11 @@ export async function followQuiz(tx: Sql, ws: string, sitting: SittingRow): Prom
   );
 }
 
+/** Characters that the bags of specimens at a station hide, of a row of its sitting under some name. */
+export const HIDDEN = (row: string): string =>
+  `(select array_agg(distinct h) from specimen sp, unnest(sp.hides) h
+    where sp.ws = ${row}.ws and sp.sitting_station = ${row}.id and sp.state in ('gathered', 'on_table'))`;
+
 export interface StationRow {
   readonly id: string;
   readonly station: string;
@@ -105,6 +110,7 @@ export interface StationRow {
   readonly taken_on: Readonly<Partial<Record<Material, string>>>;
   readonly reason: UnfairReason | null;
   readonly note: string | null;
+  readonly hides: readonly string[] | null;
   readonly version: number;
   readonly public_id: string;
 }
@@ -123,7 +129,7 @@ export async function readSittingStations(
 ): Promise<readonly SittingStationRow[]> {
   const stations = new Map((await readStations(sql, ws, sitting.quiz)).map((s) => [s.id, s]));
   const rows = await sql.query<StationRow & { swapped: string | null }>(
-    `select id, station, distance, material, taken_on, reason, reason_note as note, version, public_id,
+    `select id, station, distance, material, taken_on, reason, reason_note as note, version, public_id, ${HIDDEN('sitting_station')} as hides,
        swapped_individual as swapped
      from sitting_station where ws = $1 and sitting = $2 and dropped_at is null`,
     [ws, sitting.id],
@@ -189,6 +195,7 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     takenOn: r.taken_on,
     reason: r.reason,
     reasonNote: r.note,
+    hides: r.hides ?? [],
     drawn: drawn.get(r.station) ?? [],
   }));
   const { disputes } = await one<{ disputes: number }>(

@@ -44,6 +44,7 @@ export const BODIES: Readonly<Record<BodyRoute, unknown>> = {
   treeChecks: { checks: [{ character: 'none', entered: 'none' }] },
   quizPlan: { plan: PLAN, policy: POLICY },
   stationsOrder: { stations: [id('none')] },
+  specimenChange: { state: 'gathered' },
   stationSwap: { individual: id('none'), why: 'branch gone' },
   stationsAdd: { individuals: [id('none')], asks: STATION.asks },
   sectionCreate: { name: 'S', term: 'T', list: id('none'), site: id('none'), students: [] },

@@ -56,9 +56,7 @@ describe('the class a page opens on', () => {
 });
 
 test('conditions show on the pages that obey them, and nowhere else', () => {
-  expect(
-    ['/species', '/species/abc', '/compare/key'].filter((p) => !obeysConditions(p)),
-  ).toEqual([]);
+  expect(['/species', '/species/abc', '/compare/key'].filter((p) => !obeysConditions(p))).toEqual([]);
   expect(
     [
       '/',

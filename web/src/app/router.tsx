@@ -103,6 +103,18 @@ export const router = createBrowserRouter([
       place('print/sittings/:id/cards', async () => ({
         Component: (await import('../print/StationCards.tsx')).StationCards,
       })),
+      place('print/sittings/:id/cutting-list', async () => ({
+        Component: (await import('../print/CuttingSheets.tsx')).CuttingSheet,
+      })),
+      place('print/sittings/:id/labels', async () => ({
+        Component: (await import('../print/CuttingSheets.tsx')).CuttingLabels,
+      })),
+      place('print/sittings/:id/answer-key', async () => ({
+        Component: (await import('../print/AnswerKey.tsx')).AnswerKey,
+      })),
+      place('print/sittings/:id/volunteer-card', async () => ({
+        Component: (await import('../print/VolunteerCard.tsx')).VolunteerCard,
+      })),
       place('print/sittings/:id/answer-sheets', async () => ({
         Component: (await import('../print/AnswerSheets.tsx')).AnswerSheets,
       })),

@@ -27,7 +27,10 @@ export const dropMember = (edit: ListEdit, id: string): ListEdit => ({
 export const addMember = (edit: ListEdit, taxon: TaxonHeader): ListEdit =>
   edit.members.some((m) => m.id === taxon.id)
     ? edit
-    : { ...edit, members: [...edit.members, { ...taxon, week: null, label: null, own: 0, hazardous: false }] };
+    : {
+        ...edit,
+        members: [...edit.members, { ...taxon, week: null, label: null, own: 0, hazardous: false }],
+      };
 
 /** A typed week as a number of the term, null where it is empty; undefined where it is none. */
 export function weekTyped(text: string): number | null | undefined {

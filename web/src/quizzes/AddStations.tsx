@@ -8,7 +8,7 @@ import { useRead, useWrite } from '../api/index.ts';
 import { useClassAtHand } from '../app/index.ts';
 import { AppLink, Nothing, ProblemNote, TaxonName, counted } from '../parts/index.ts';
 import { AsksField } from './AsksField.tsx';
-import { lastAsks, rememberAsks } from './asks.ts';
+import { asksFor, rememberAsks } from './asks.ts';
 import { ofWeeks, offeredTrees, oneOfEach, weeksOf } from './stationChoice.ts';
 import type { Offered } from './stationChoice.ts';
 
@@ -39,7 +39,7 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
   const { section } = useClassAtHand();
   const [weeks, setWeeks] = useState<readonly number[]>([]);
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const [asks, setAsks] = useState(lastAsks);
+  const [asks, setAsks] = useState(() => asksFor(quiz.plan.preset));
   const add = useWrite('stationsAdd');
   const all = useMemo(
     () => offeredTrees(trees ?? [], list?.members ?? [], quiz, section?.site.id ?? null),
@@ -105,7 +105,7 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
               {chosen.length} of {shown.length} trees chosen. They become stations in this order.
             </p>
           </div>
-          <AsksField asks={asks} certified={[]} onChange={setAsks} />
+          <AsksField asks={asks} certified={[]} mostCalls={quiz.plan.mostCalls} onChange={setAsks} />
         </div>
       )}
       <ProblemNote error={add.error} />

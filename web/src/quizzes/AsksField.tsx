@@ -13,11 +13,14 @@ const NAMES: readonly AskKind[] = ['common', 'scientific', 'either', 'genus', 'f
 export function AsksField({
   asks,
   certified,
+  mostCalls = 12,
   onChange,
 }: {
   asks: readonly AskBody[];
   /** Characters that were checked at the tree, which are offered first. */
   certified: readonly string[];
+  /** Most character questions that the plan allows. */
+  mostCalls?: number;
   onChange: (asks: readonly AskBody[]) => void;
 }) {
   const vocabulary = useVocabulary();
@@ -32,12 +35,17 @@ export function AsksField({
       label: `${characterWords(c, wording.words)}${certified.includes(c.id) ? ', checked at this tree' : ''}`,
     }));
   const wordsOf = (a: AskBody): string =>
-    askWords(a as { kind: AskKind; character: string | null }, vocabulary, wording.words);
+    askWords(
+      { kind: a.kind, character: a.character ?? null, params: a.params ?? null },
+      vocabulary,
+      wording.words,
+    );
+  const full = asks.filter((a) => a.kind === 'call').length >= mostCalls;
   return (
     <div>
       <h3>Questions, in this order</h3>
       {asks.map((a, i) => (
-        <div className="ask-row" key={`${a.kind}${a.character ?? ''}`}>
+        <div className="ask-row" key={`${a.kind}${a.character ?? ''}${a.params?.question ?? ''}`}>
           <span>
             {a.kind === 'call' ? 'character: ' : ''}
             {wordsOf(a)}
@@ -70,7 +78,8 @@ export function AsksField({
           aria-label="Ask a character question"
           className="pick"
           showSearch={{ optionFilterProp: 'label' }}
-          placeholder="Ask a character question"
+          placeholder={full ? 'No more character questions' : 'Ask a character question'}
+          disabled={full}
           value={null}
           options={calls}
           onChange={(character: string | null) => {
@@ -84,7 +93,7 @@ export function AsksField({
           value={null}
           options={NAMES.filter((k) => !asks.some((a) => a.kind === k)).map((k) => ({
             value: k,
-            label: askWords({ kind: k, character: null }, vocabulary, wording.words),
+            label: askWords({ kind: k, character: null, params: null }, vocabulary, wording.words),
           }))}
           onChange={(kind: AskKind | null) => {
             if (kind) add({ kind, character: null, points: kind === 'sureness' ? 0 : 2 });

@@ -21,7 +21,7 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
   const atHand = useClassAtHand().section?.id;
   const [section, setSection] = useState<string | undefined>(undefined);
   const [on, setOn] = useState(conditions.date);
-  const [handling, setHandling] = useState<readonly Handling[]>(['look', 'lens', 'touch']);
+  const [handling, setHandling] = useState<readonly Handling[]>(quiz.plan.handling);
   const [makeUp, setMakeUp] = useState(false);
   const chosen =
     section ??

@@ -132,7 +132,12 @@ function Quiz({ quiz, sitting }: { quiz: QuizDetail; sitting: SittingDetail | nu
   };
   const day = search.get('on') ?? today;
   const stations = useMemo(
-    () => quiz.stations.map((station) => ({ station, setting: settingFor(station, quiz, day, sitting) })),
+    () =>
+      quiz.stations.map((station) => ({
+        station,
+        setting: settingFor(station, quiz, day, sitting),
+        hides: sitting?.stations.find((s) => s.station.id === station.id)?.hides ?? [],
+      })),
     [quiz, day, sitting],
   );
   const fairness = useFairness(

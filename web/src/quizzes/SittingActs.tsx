@@ -1,4 +1,5 @@
 import Button from 'antd/es/button';
+import Dropdown from 'antd/es/dropdown';
 import Popconfirm from 'antd/es/popconfirm';
 import type { SittingDetail, SittingStep } from '@hurrow/contract';
 import { useMayTeach } from '../app/index.ts';
@@ -7,6 +8,16 @@ import { pressState } from '../parts/index.ts';
 /** The state a press leads to. */
 export type Step = SittingStep['to'];
 export type Action = Step | 'graded';
+
+/** What a sitting is printed as. */
+const PRINTS: readonly { readonly path: string; readonly label: string }[] = [
+  { path: 'cards', label: 'Print station cards' },
+  { path: 'answer-sheets', label: 'Print answer sheets' },
+  { path: 'cutting-list', label: 'Print cutting list' },
+  { path: 'labels', label: 'Print labels' },
+  { path: 'answer-key', label: 'Print answer key' },
+  { path: 'volunteer-card', label: 'Print volunteer card' },
+];
 
 /** What can be done with a sitting in its state: the next step, the way back while nobody has joined, and its prints. */
 export function SittingActs({
@@ -31,12 +42,20 @@ export function SittingActs({
   const press = (own: Action) => pressState(doing, own);
   return (
     <>
-      <Button href={`/print/sittings/${sitting.id}/cards`} target="_blank">
-        Print station cards
-      </Button>
-      <Button href={`/print/sittings/${sitting.id}/answer-sheets`} target="_blank">
-        Print answer sheets
-      </Button>
+      <Dropdown
+        menu={{
+          items: PRINTS.map((p) => ({
+            key: p.path,
+            label: (
+              <a href={`/print/sittings/${sitting.id}/${p.path}`} target="_blank" rel="noreferrer">
+                {p.label}
+              </a>
+            ),
+          })),
+        }}
+      >
+        <Button>Print</Button>
+      </Dropdown>
       {sitting.state === 'draft' && mayTeach ? (
         <Popconfirm
           title="Delete this draft?"

@@ -10,6 +10,7 @@ import { DISTANCE_WORDS } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS, useGo, useMayTeach, useSession } from '../app/index.ts';
 import { AppLink, Loaded, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { CuttingPanel } from './CuttingPanel.tsx';
 import { DevicesPanel } from './DevicesPanel.tsx';
 import { DisputesPanel } from './DisputesPanel.tsx';
 import { DraftSetting } from './DraftSetting.tsx';
@@ -161,6 +162,7 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
       sitting.stations.map((s) => ({
         station: s.station,
         setting: settingFor(s.station, sitting, sitting.on, sitting),
+        hides: s.hides,
       })),
     [sitting],
   );
@@ -263,6 +265,9 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
           />
         ))}
       </section>
+      {sitting.state === 'draft' || sitting.state === 'locked' || sitting.state === 'open' ? (
+        <CuttingPanel sitting={sitting} />
+      ) : null}
       {swapped ? (
         <SwapTree
           sitting={sitting}

@@ -1,13 +1,90 @@
 import { useState } from 'react';
+import Checkbox from 'antd/es/checkbox';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
-import type { AskBody, QuizDetail, Station } from '@hurrow/contract';
+import { DISTANCE_WORDS } from '@hurrow/contract';
+import type { QuizDetail, Station, StationBody } from '@hurrow/contract';
+import { DISTANCES, MATERIALS } from '@hurrow/core/conditions';
+import type { Distance, Material } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
+import { MATERIAL_LABELS } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 import { AsksField } from './AsksField.tsx';
+import { CluesField } from './CluesField.tsx';
+import { bodyOf } from './applyFix.ts';
 import { lastAsks, rememberAsks } from './asks.ts';
 
-/** Chooses the tree of a station and what is asked there; calls stand before the name. */
+const EMPTY: Omit<StationBody, 'individual'> = {
+  asks: [],
+  material: ['tree', 'twig', 'leaf'],
+  distance: 'hand',
+  accepts: [],
+  notTellable: false,
+  clues: [],
+};
+
+/** What lies at a station, from where it is seen, and what else is accepted. */
+function SettingFields({
+  quiz,
+  body,
+  own,
+  onChange,
+}: {
+  quiz: QuizDetail;
+  body: Omit<StationBody, 'individual'>;
+  /** The species of the tree, which is not accepted besides itself. */
+  own: string | undefined;
+  onChange: (part: Partial<StationBody>) => void;
+}) {
+  const members = useRead('list', { id: quiz.list }).data?.members ?? [];
+  return (
+    <>
+      <div className="field">
+        <label htmlFor="station-material">What they have</label>
+        <Select<Material[]>
+          id="station-material"
+          mode="multiple"
+          value={[...(body.material ?? [])]}
+          options={MATERIALS.map((m) => ({ value: m, label: MATERIAL_LABELS[m] }))}
+          onChange={(material) => material.length > 0 && onChange({ material })}
+        />
+      </div>
+      <div className="field-row">
+        <div className="field">
+          <label htmlFor="station-distance">How close</label>
+          <Select<Distance>
+            id="station-distance"
+            value={body.distance ?? 'hand'}
+            options={DISTANCES.map((d) => ({ value: d, label: DISTANCE_WORDS[d] }))}
+            onChange={(distance) => onChange({ distance })}
+          />
+        </div>
+        <div className="field grow">
+          <label htmlFor="station-accepts">Accept these names too</label>
+          <Select<string[]>
+            id="station-accepts"
+            mode="multiple"
+            placeholder="no other species"
+            optionFilterProp="label"
+            value={[...(body.accepts ?? [])]}
+            options={members
+              .filter((m) => m.id !== own)
+              .map((m) => ({ value: m.id, label: `${m.scientific}${m.common ? `, ${m.common}` : ''}` }))}
+            onChange={(accepts) => onChange({ accepts })}
+          />
+        </div>
+      </div>
+      <Checkbox
+        checked={body.notTellable ?? false}
+        onChange={(e) => onChange({ notTellable: e.target.checked })}
+      >
+        It cannot be told from what is here, and “cannot be told” is the right answer
+      </Checkbox>
+    </>
+  );
+}
+
+/** Chooses the tree of a station, what lies there and what is asked; character questions come before the name. */
 export function StationEditor({
   quiz,
   station,
@@ -19,33 +96,36 @@ export function StationEditor({
 }) {
   const trees = useRead('trees');
   const [individual, setIndividual] = useState<string | undefined>(station?.tree.id);
-  const [asks, setAsks] = useState<readonly AskBody[]>(
-    () => station?.asks.map(({ kind, character, points }) => ({ kind, character, points })) ?? lastAsks(),
+  const [body, setBody] = useState<Omit<StationBody, 'individual'>>(() =>
+    station ? bodyOf(station) : { ...EMPTY, asks: lastAsks() },
   );
+  const change = (part: Partial<StationBody>): void => setBody({ ...body, ...part });
   const create = useWrite('stationCreate');
-  const change = useWrite('stationChange');
+  const save = useWrite('stationChange');
   const tree = trees.data?.find((t) => t.id === individual);
-  const certified = Object.keys(tree?.certified ?? {});
-  const save = (): void => {
+  const submit = (): void => {
     if (!individual) return;
-    const body = { individual, asks };
-    // Character questions belong to one tree; what else is asked goes on to the next.
-    rememberAsks(asks.filter((a) => a.kind !== 'call'));
+    const sent = { ...body, individual };
+    // Character questions and drawings belong to one tree; what else is asked goes on to the next.
+    rememberAsks(body.asks.filter((a) => a.kind !== 'call' && !a.params));
     if (station)
-      change.mutate({ params: { id: station.id }, body, version: station.version }, { onSuccess: onClose });
-    else create.mutate({ params: { id: quiz.id }, body }, { onSuccess: onClose });
+      save.mutate(
+        { params: { id: station.id }, body: sent, version: station.version },
+        { onSuccess: onClose },
+      );
+    else create.mutate({ params: { id: quiz.id }, body: sent }, { onSuccess: onClose });
   };
   const used = new Set(quiz.stations.filter((s) => s.id !== station?.id).map((s) => s.tree.id));
   return (
     <Modal
       open
-      width={600}
+      width={680}
       title={station ? `Station ${station.number}` : 'Add a station'}
       okText={station ? 'Save station' : 'Add station'}
       onCancel={onClose}
-      onOk={save}
-      okButtonProps={{ disabled: !individual || asks.length === 0 }}
-      confirmLoading={create.isPending || change.isPending}
+      onOk={submit}
+      okButtonProps={{ disabled: !individual || body.asks.length === 0 }}
+      confirmLoading={create.isPending || save.isPending}
     >
       <div className="stack">
         <div className="field">
@@ -71,8 +151,15 @@ export function StationEditor({
             card and the phone say so by hazard, and what the caution forbids is not offered there.
           </div>
         ) : null}
-        <AsksField asks={asks} certified={certified} onChange={setAsks} />
-        <ProblemNote error={create.error ?? change.error} />
+        <SettingFields quiz={quiz} body={body} own={tree?.taxon.id} onChange={change} />
+        <AsksField
+          asks={body.asks}
+          certified={Object.keys(tree?.certified ?? {})}
+          mostCalls={quiz.plan.mostCalls}
+          onChange={(asks) => change({ asks })}
+        />
+        <CluesField clues={body.clues ?? []} onChange={(clues) => change({ clues })} />
+        <ProblemNote error={create.error ?? save.error} />
       </div>
     </Modal>
   );

@@ -26,6 +26,7 @@ const at = (part: Partial<SittingStation> = {}): SittingStation => ({
   reason: null,
   reasonNote: null,
   takenOn: {},
+  hides: [],
   ...part,
 });
 const step = (fix: Fix, of: SittingStation | null = null, on: typeof sitting | null = null) =>

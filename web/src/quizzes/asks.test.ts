@@ -1,3 +1,5 @@
+import { PRESET_SETTINGS } from '@hurrow/core/quizzes';
+import { asksFor } from './asks.ts';
 import { expect, test } from '@jest/globals';
 import type { AskBody } from '@hurrow/contract';
 import { addAsk, asksFrom } from './asks.ts';
@@ -22,4 +24,13 @@ test.each([
   [JSON.stringify({ kind: 'common', points: 1 }), [common, sure]],
 ])('what was asked last is read from %j', (kept, asks) => {
   expect(asksFrom(kept)).toEqual(asks);
+});
+
+test('a preset asks its own, and what was asked last where there is none', () => {
+  expect(asksFor('college').map((a) => [a.kind, a.points])).toEqual([
+    ['scientific', 2],
+    ['common', 1],
+  ]);
+  expect(asksFor('contest_seniors')).toHaveLength(PRESET_SETTINGS.contest_seniors.asks.length);
+  expect(asksFor(null).map((a) => a.kind)).toEqual(['common', 'sureness']);
 });

@@ -1,4 +1,6 @@
 import type { AskBody, AskKind } from '@hurrow/contract';
+import { PRESET_SETTINGS } from '@hurrow/core/quizzes';
+import type { Preset } from '@hurrow/core/quizzes';
 
 /** What a station asks unless something else was asked last. */
 const USUAL: readonly AskBody[] = [
@@ -8,7 +10,9 @@ const USUAL: readonly AskBody[] = [
 const KEPT_AS = 'hurrow.asks';
 const KINDS: readonly AskKind[] = ['call', 'common', 'scientific', 'either', 'genus', 'family', 'sureness'];
 
-const rank = (a: AskBody): number => (a.kind === 'call' ? 0 : a.kind === 'sureness' ? 2 : 1);
+const OTHER: readonly AskKind[] = ['choice', 'match', 'point', 'text'];
+const rank = (a: AskBody): number =>
+  a.kind === 'call' ? 0 : a.kind === 'sureness' ? 3 : OTHER.includes(a.kind) ? 2 : 1;
 
 /** Adds a question where it belongs: character questions before names, how sure last. */
 export const addAsk = (asks: readonly AskBody[], ask: AskBody): readonly AskBody[] =>
@@ -33,6 +37,12 @@ export function asksFrom(text: string | null): readonly AskBody[] {
     return USUAL;
   }
 }
+
+/** What a preset asks at every station; what was asked last where the plan was set by hand. */
+export const asksFor = (preset: Preset | null): readonly AskBody[] =>
+  preset === null
+    ? lastAsks()
+    : PRESET_SETTINGS[preset].asks.map(({ kind, points }) => ({ kind, character: null, points }));
 
 /** What was asked at the last station that was set, in this browser. */
 export function lastAsks(): readonly AskBody[] {

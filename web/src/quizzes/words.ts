@@ -1,3 +1,4 @@
+import type { QuestionKind } from '@hurrow/core/quizzes';
 import type { Ask, AskKind, SittingState } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import type { Vocabulary, Words } from '@hurrow/core/characters';
@@ -24,11 +25,25 @@ const ASK_WORDS: Readonly<Record<Exclude<AskKind, 'call'>, string>> = {
   text: 'a short text',
 };
 
+export const QUESTION_WORDS: Readonly<Record<QuestionKind, string>> = {
+  which_of_two: 'which of two',
+  next_look: 'what to look at next',
+  odd_one_out: 'odd one out',
+  match_parts: 'match parts',
+  january: 'seen in January',
+  grows_here: 'who could grow here',
+  find_bud: 'find the bud',
+  rule_breaker: 'which breaks a rule',
+  spelling: 'spell it',
+  term_drawing: 'match terms',
+};
+
 export function askWords(
-  ask: Pick<Ask, 'kind' | 'character'>,
+  ask: Pick<Ask, 'kind' | 'character'> & { readonly params?: Ask['params'] },
   vocabulary: Vocabulary | undefined,
   words: Words,
 ): string {
+  if (ask.params) return QUESTION_WORDS[ask.params.question];
   if (ask.kind !== 'call') return ASK_WORDS[ask.kind];
   const c = vocabulary?.get(ask.character ?? '');
   return c ? characterWords(c, words) : (ask.character ?? '');

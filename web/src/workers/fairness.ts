@@ -21,6 +21,8 @@ import { sitePlace } from '../app/index.ts';
 export interface CheckAt {
   readonly station: Station;
   readonly setting: Setting;
+  /** Characters that the bag of what lies there hides. */
+  readonly hides?: readonly string[];
 }
 
 /** What a list is compared by: its library, and which of its species compete. */
@@ -29,7 +31,7 @@ export interface FairnessGround {
   readonly compared: readonly string[];
 }
 
-function asAsked({ station, setting }: CheckAt, library: ListLibrary): StationAsked {
+function asAsked({ station, setting, hides }: CheckAt, library: ListLibrary): StationAsked {
   const { tree } = station;
   return {
     id: station.id,
@@ -40,6 +42,7 @@ function asAsked({ station, setting }: CheckAt, library: ListLibrary): StationAs
       cautions: tree.cautions,
       reach: tree.reach,
       ...(tree.stage ? { stage: tree.stage } : {}),
+      ...(hides && hides.length > 0 ? { hides } : {}),
     },
     setting,
     site: tree.site.id,

@@ -56,6 +56,7 @@ import {
   holdsSchema,
   joinCodeSchema,
   sheetSchema,
+  cuttingRowSchema,
   sittingDetailSchema,
   sittingMovedSchema,
 } from './sittings.ts';
@@ -159,6 +160,8 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   sittingChange: sittingDetailSchema,
   sittingStation: sittingDetailSchema,
   stationSwap: sittingDetailSchema,
+  cuttingList: listOf(cuttingRowSchema),
+  specimenChange: listOf(cuttingRowSchema),
   sittingState: sittingMovedSchema,
   sittingCode: joinCodeSchema,
   devices: devicesSchema,

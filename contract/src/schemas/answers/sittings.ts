@@ -1,7 +1,9 @@
 import { MATERIALS } from '@hurrow/core/conditions';
+import { GATHERED, SPECIMEN_STATES } from '@hurrow/core/cutting';
 import { UNFAIR_REASONS } from '@hurrow/core/quizzes';
 import { DEVICE_STATES } from '../../index.ts';
 import type {
+  CuttingRow,
   Device,
   DeviceState,
   Devices,
@@ -19,6 +21,7 @@ import type {
 import { flag, listOf, nullOr, number, oneOf, partOf, record, text } from '../typed.ts';
 import type { Keys, Of } from '../typed.ts';
 import { askKindSchema, quizPlanSchema } from './judged.ts';
+import { taxonHeaderSchema } from './library.ts';
 import { siteSchema } from './people.ts';
 import { stationSchema, sittingSummaryKeys } from './quizzes.ts';
 import { distanceSchema, handlingSchema, materialSchema } from './recorded.ts';
@@ -89,6 +92,34 @@ export const sittingStationSchema = record<SittingStation>({
   reason: nullOr(oneOf(UNFAIR_REASONS)),
   reasonNote: nullOr(text),
   takenOn: partOf(MATERIALS, text),
+  hides: listOf(text),
+});
+
+export const cuttingRowSchema = record<CuttingRow>({
+  sittingStation: text,
+  number,
+  label: text,
+  material: oneOf(GATHERED),
+  tree: record<CuttingRow['tree']>({
+    id: text,
+    tag: text,
+    trail: nullOr(text),
+    access: nullOr(text),
+    hazards: listOf(text),
+    site: text,
+  }),
+  taxon: taxonHeaderSchema,
+  nodes: number,
+  bagged: flag,
+  hides: listOf(text),
+  permission: oneOf(['ask_the_owner', 'forbidden']),
+  from: text,
+  keeps: number,
+  state: oneOf(SPECIMEN_STATES),
+  takenOn: nullOr(text),
+  goodUntil: nullOr(text),
+  spoiled: number,
+  version: number,
 });
 
 export const sheetProgressSchema = record<SheetProgress>({

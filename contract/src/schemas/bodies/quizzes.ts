@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { CLUE_ORGANS, DRAWN_PARTS, PRESETS, QUESTION_KINDS, UNFAIR_REASONS } from '@hurrow/core/quizzes';
 import type { AskOption, AskParams, GradePolicy, QuizPlan } from '@hurrow/core/quizzes';
+import { SPECIMEN_STATES } from '@hurrow/core/cutting';
 import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS } from '@hurrow/core/conditions';
 import { OUTCOMES } from '@hurrow/core/names';
 import { MAX_BATCH, MAX_TYPED, NAME_ASKS, SITTING_STEPS, STAGES } from '../../index.ts';
@@ -23,6 +24,7 @@ import type {
   SittingBody,
   SittingChange,
   SittingStep,
+  SpecimenBody,
   StationBody,
   StationOrder,
   StationRelease,
@@ -185,6 +187,13 @@ export const settingBody = record<SettingBody>({
   individual: optional(nullOr(id)),
   reason: optional(nullOr(oneOf(UNFAIR_REASONS))),
   reasonNote: optional(noteOrNull(400)),
+});
+
+export const specimenBody = record<SpecimenBody>({
+  state: oneOf(SPECIMEN_STATES),
+  takenOn: optional(date),
+  bagged: optional(flag),
+  hides: optional(unique(listFrom(words(60), 0, 60))),
 });
 
 export const swapBody = record<SwapBody>({

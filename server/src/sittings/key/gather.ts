@@ -24,6 +24,7 @@ import {
 } from '../../library/index.ts';
 import { readTrees } from '../../material/index.ts';
 import { needQuiz, planOf, policyOf } from '../../quizzes/index.ts';
+import { HIDDEN } from '../store.ts';
 import type { SittingRow } from '../store.ts';
 import { currentNames } from './names.ts';
 import type { Gathered, GatheredStation, KeptFairness, KeyTaxon } from './types.ts';
@@ -54,16 +55,12 @@ interface Row {
   readonly asks: readonly AskRow[] | null;
 }
 
-/** Characters that the bag of a specimen on the table hides. */
-const HIDES = `(select array_agg(distinct h) from specimen sp, unnest(sp.hides) h
-  where sp.ws = ss.ws and sp.sitting_station = ss.id and sp.state in ('gathered', 'on_table'))`;
-
 /** The stations of a sitting, each with the tree it has at this sitting. */
 const readRows = (sql: Sql, ws: string, sitting: string): Promise<readonly Row[]> =>
   sql.query<Row>(
     `select ss.id, ss.station, st.number, coalesce(ss.swapped_individual, st.individual) as individual, st.taxon,
        ss.distance, ss.material, ss.taken_on, st.accepts, st.not_tellable_on_purpose as not_tellable, ss.reason,
-       ss.reason_note as note, ${HIDES} as hides,
+       ss.reason_note as note, ${HIDDEN('ss')} as hides,
        (select jsonb_agg(jsonb_build_object('id', a.id, 'ord', a.ord, 'kind', a.kind, 'character', a.character,
           'points', a.points, 'params', a.params) order by a.ord)
         from ask a where a.ws = st.ws and a.station = st.id) as asks
