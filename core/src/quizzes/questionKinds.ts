@@ -27,15 +27,26 @@ export const ANSWERED_BY: Readonly<Record<QuestionKind, 'choice' | 'match' | 'po
   term_drawing: 'match',
 };
 
-/** Something a student may choose, by an id of its own. */
+export const DRAWN_PARTS = ['leaf', 'twig', 'bark', 'fruit'] as const;
+export type DrawnPart = (typeof DRAWN_PARTS)[number];
+
+/** A part of a species as it is drawn, or a state of a character. */
+export type Drawing =
+  | { readonly taxon: string; readonly part: DrawnPart }
+  | { readonly character: string; readonly state: string };
+
+/** Something a student may choose, by an id that says nothing. */
 export interface AskOption {
   readonly id: string;
+  /** Empty where it is drawn instead. */
   readonly label: string;
-  /** What is drawn in its place, so that its label does not give it away. */
-  readonly draw?: { readonly taxon: string; readonly part: DrawnPart };
+  /** The species it stands for, which phones are not told. */
+  readonly taxon?: string;
+  /** The character it stands for. */
+  readonly character?: string;
+  /** What is drawn in its place. */
+  readonly draw?: Drawing;
 }
-export const DRAWN_PARTS = ['leaf', 'needles', 'twig', 'bark', 'fruit'] as const;
-export type DrawnPart = (typeof DRAWN_PARTS)[number];
 
 /** A question that is neither a name nor a character, complete with what it shows and what it accepts. */
 export interface AskParams {
@@ -48,6 +59,8 @@ export interface AskParams {
   /** Options that are right. */
   readonly right: readonly string[];
   readonly pairs: readonly (readonly [option: string, other: string])[];
+  /** What the place is marked on. */
+  readonly drawing: Drawing | null;
   /** Where the place is, and how near is near enough, as shares of the drawing's width and height. */
   readonly place: { readonly x: number; readonly y: number; readonly within: number } | null;
   /** The text that is right, letter by letter. */

@@ -1,7 +1,7 @@
 import { SITTING_STATES } from '../../index.ts';
 import { MATERIALS, ORGANS, STAGES } from '@hurrow/core/conditions';
 import { CLUE_ORGANS, DRAWN_PARTS, QUESTION_KINDS } from '@hurrow/core/quizzes';
-import type { AskOption, AskParams } from '@hurrow/core/quizzes';
+import type { AskOption, AskParams, Drawing } from '@hurrow/core/quizzes';
 import type {
   Ask,
   Clue,
@@ -50,10 +50,17 @@ export const treeRowSchema = record<TreeRow>({
   version: number,
 });
 
+const drawingSchema: Of<Drawing> = either(
+  record<Extract<Drawing, { taxon: string }>>({ taxon: text, part: oneOf(DRAWN_PARTS) }),
+  record<Extract<Drawing, { state: string }>>({ character: text, state: text }),
+);
+
 const optionSchema = record<AskOption>({
   id: text,
   label: text,
-  draw: optional(record<NonNullable<AskOption['draw']>>({ taxon: text, part: oneOf(DRAWN_PARTS) })),
+  taxon: optional(text),
+  character: optional(text),
+  draw: optional(drawingSchema),
 });
 
 const askParamsSchema = record<AskParams>({
@@ -63,6 +70,7 @@ const askParamsSchema = record<AskParams>({
   others: listOf(optionSchema),
   right: listOf(text),
   pairs: listOf(tupleOf<readonly [string, string]>(text, text)),
+  drawing: nullOr(drawingSchema),
   place: nullOr(record<NonNullable<AskParams['place']>>({ x: number, y: number, within: number })),
   text: nullOr(text),
 });

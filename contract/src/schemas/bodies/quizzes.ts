@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { CLUE_ORGANS, DRAWN_PARTS, PRESETS, QUESTION_KINDS, UNFAIR_REASONS } from '@hurrow/core/quizzes';
-import type { AskOption, AskParams, GradePolicy, QuizPlan } from '@hurrow/core/quizzes';
+import type { AskOption, AskParams, Drawing, GradePolicy, QuizPlan } from '@hurrow/core/quizzes';
 import { SPECIMEN_STATES } from '@hurrow/core/cutting';
 import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS } from '@hurrow/core/conditions';
 import { OUTCOMES } from '@hurrow/core/names';
@@ -37,6 +37,7 @@ import type {
 import { date, id, moment, noteOrNull, points, whole, words } from '../parts.ts';
 import {
   anything,
+  either,
   flag,
   listFrom,
   listOf,
@@ -49,6 +50,7 @@ import {
   unique,
   withDefault,
 } from '../typed.ts';
+import type { Of } from '../typed.ts';
 
 const MOST_STATIONS = 200;
 const REACHES = [...DISTANCES, 'out'] as const;
@@ -88,10 +90,16 @@ export const quizBody = record<QuizBody>({ name: words(120), list: id });
 export const quizChange = record<QuizChange>({ name: words(120), list: id, archived: flag });
 
 const share = made<number>(Joi.number().min(0).max(1));
+const drawing: Of<Drawing> = either(
+  record<Extract<Drawing, { taxon: string }>>({ taxon: id, part: oneOf(DRAWN_PARTS) }),
+  record<Extract<Drawing, { state: string }>>({ character: words(60), state: words(80) }),
+);
 const option = record<AskOption>({
   id: words(80),
-  label: words(200),
-  draw: optional(record<NonNullable<AskOption['draw']>>({ taxon: id, part: oneOf(DRAWN_PARTS) })),
+  label: made<string>(Joi.string().max(200).allow('')),
+  taxon: optional(id),
+  character: optional(words(60)),
+  draw: optional(drawing),
 });
 const MOST_OPTIONS = 12;
 const askParams = record<AskParams>({
@@ -105,6 +113,7 @@ const askParams = record<AskParams>({
     0,
     MOST_OPTIONS,
   ),
+  drawing: nullOr(drawing),
   place: nullOr(record<NonNullable<AskParams['place']>>({ x: share, y: share, within: share })),
   text: nullOr(words(200)),
 });
