@@ -2,6 +2,23 @@ import type { AnswerValue, Sureness } from '@hurrow/core/answers';
 import type { AskKind } from './quizzes.ts';
 import type { Sketch } from './sketch.ts';
 
+/** Something to choose: in words, or drawn. */
+export interface WalkOption {
+  readonly id: string;
+  readonly label: string;
+  readonly drawn: Sketch | null;
+}
+
+/** A question that is neither a name nor a character, with what it shows. */
+export interface WalkQuestionShown {
+  readonly prompt: string;
+  readonly options: readonly WalkOption[];
+  /** The other side of a match; for *which of two*, the characters of which one told. */
+  readonly others: readonly WalkOption[];
+  /** What a place is marked on. */
+  readonly drawing: Sketch | null;
+}
+
 /** An ask as a student's phone sees it: nothing in it comes from the key. */
 export interface WalkAsk {
   readonly id: string;
@@ -16,6 +33,7 @@ export interface WalkAsk {
     readonly recorded: 'states' | 'count' | 'measure';
     readonly states: readonly { readonly id: string; readonly term: string; readonly plain: string }[];
   };
+  readonly question?: WalkQuestionShown;
 }
 
 export interface WalkStation {
@@ -55,6 +73,8 @@ export interface WalkSitting {
   readonly student: string;
   readonly state: WalkState;
   readonly submitted: boolean;
+  /** Whether it may be answered that something cannot be told. */
+  readonly cannotTell: boolean;
   readonly stations: readonly WalkStation[];
   readonly answers: readonly KnownAnswer[];
 }
@@ -174,6 +194,8 @@ export interface WalkResults {
   readonly student: string;
   readonly points: number;
   readonly most: number;
+  /** Whether points are shown. */
+  readonly scored: boolean;
   readonly stations: readonly ResultStation[];
 }
 

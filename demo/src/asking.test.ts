@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { makeQuestion } from '@hurrow/core/asking';
+import { makeQuestion, nearest } from '@hurrow/core/asking';
 import type { AskGround } from '@hurrow/core/asking';
 import { EVERYTHING_AT_THE_TREE, visible } from '@hurrow/core/conditions';
 import { seeded } from '@hurrow/core/numbers';
@@ -136,4 +136,13 @@ describe('questions made from what is recorded', () => {
       expect(makeQuestion(kind, nothing)).toHaveProperty('why');
     }
   });
+});
+
+test('the nearest of a species are those a student would take it for', () => {
+  const own = DESCRIBED.get(taxonId('Abies grandis'));
+  if (!own) throw new Error('No fir');
+  const near = nearest(own, [...DESCRIBED.values()]).slice(0, 4);
+  expect(near).toContain(taxonId('Abies lasiocarpa'));
+  expect(near).not.toContain(taxonId('Acer glabrum'));
+  expect(nearest(own, [own])).toEqual([]);
 });

@@ -5,6 +5,7 @@ import { growsHere, oddOneOut, ruleBreaker, spelling } from './bySpecies.ts';
 import type { AskGround, Made } from './ground.ts';
 
 export { drawPart } from './byDrawing.ts';
+export { nearest } from './nearest.ts';
 export type { AskGround, Made, Named, RuleOnList } from './ground.ts';
 
 const MAKERS: Readonly<Record<QuestionKind, (g: AskGround) => Made>> = {

@@ -107,6 +107,12 @@ function whyOf(value: AnswerValue, outcome: ValueOutcome, accepted: Accepted): s
   return `wrote ${answerText(value)}; the tree shows ${accepted.words}`;
 }
 
+/** The species that was chosen, where options stand for species. */
+const chosenTaxon = (value: AnswerValue, accepted: Accepted): string | null =>
+  accepted.kind === 'choice' && (value.kind === 'choice' || value.kind === 'choice_by_character')
+    ? (accepted.taxa?.[value.chosen] ?? null)
+    : null;
+
 /**
  * Grades one answer by what the key of its station accepts. Pure: the same answer, key and decisions always earn the
  * same. Source: docs/domain.md, Grades; docs/formulas.md, Grading names.
@@ -133,7 +139,7 @@ export function gradeAnswer(
   return {
     outcome,
     points: round(share * ask.most),
-    taxon: null,
+    taxon: chosenTaxon(value, ask.accepted),
     why: whyOf(value, outcome, ask.accepted),
     folded: null,
   };

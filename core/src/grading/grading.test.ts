@@ -3,7 +3,10 @@ import type { AnswerValue } from '../answers/index.ts';
 import { nameIndex } from '../names/index.ts';
 import { POLICY } from '../quizzes/index.ts';
 import type { Accepted } from '../quizzes/index.ts';
-import { asksSpecies, gradeAnswer, grader, lookOf, namedOf } from './index.ts';
+import { asksSpecies, gradeAnswer, grader, lookOf, namedOf   acceptedInWords,
+  saidTo,
+  shownInWords,
+} from './index.ts';
 import type { GradingContext, KeyAsk, KeyTruth, LookInput } from './index.ts';
 
 const names = nameIndex([
@@ -109,6 +112,69 @@ describe('grading a name by its key', () => {
       gradeAnswer(name('grand fri'), ask('common'), { ...truth, taxon: 'lasiocarpa' }, context()),
     );
     expect([read, once]).toEqual([2, gradeAnswer(name('grand fri'), ask('common'), truth, context())]);
+  });
+});
+
+describe('stations that accept more, or nothing', () => {
+  const also = { ...truth, also: ['lasiocarpa'] };
+
+  test('the name of a species that is accepted too earns what its own would, and no other does', () => {
+    const own = gradeAnswer(name('Abies grandis'), ask('scientific'), also, context());
+    const other = gradeAnswer(name('Abies lasiocarpa'), ask('scientific'), also, context());
+    expect([own.points, other.points, other.taxon]).toEqual([2, 2, 'lasiocarpa']);
+    expect(other.why).toContain('accepted as well');
+    expect(gradeAnswer(name('Abies lasiocarpa'), ask('scientific'), truth, context()).points).toBe(0);
+    expect(gradeAnswer(name('zzz'), ask('scientific'), also, context()).points).toBe(0);
+  });
+
+  test('where it cannot be told, to say so is right and a name that happens to fit is a guess', () => {
+    const hopeless = { ...truth, notTellable: true };
+    expect(gradeAnswer({ kind: 'cannot_tell' }, ask('common'), hopeless, context()).points).toBe(2);
+    expect(gradeAnswer(name('grand fir'), ask('common'), hopeless, context())).toMatchObject({
+      outcome: 'exact',
+      points: 0,
+    });
+  });
+
+  test('a grader keeps them apart from a station that accepts one species only', () => {
+    const grade = grader(context());
+    const points = [truth, also].map((t) => grade(name('Abies lasiocarpa'), ask('scientific'), t).points);
+    expect(points).toEqual([0, 2]);
+  });
+});
+
+describe('questions that show something', () => {
+  const shown = { prompt: 'Which?', labels: { a: 'grand fir', b: 'subalpine fir', da: 'drawing 1' } };
+
+  test('a spelling is right letter by letter, whatever the spaces', () => {
+    const spell = ask('text', { kind: 'text', right: 'Abies grandis' });
+    const points = (text: string) => gradeAnswer({ kind: 'text', text }, spell, truth, context()).points;
+    expect([points(' Abies  grandis '), points('Abies grandus'), points('abies grandis')]).toEqual([2, 0, 0]);
+    const read = ask('text', { kind: 'text' });
+    expect(gradeAnswer({ kind: 'text', text: 'x' }, read, truth, context()).outcome).toBe('to_read');
+  });
+
+  test('a wrong one of two names the species that was taken for it', () => {
+    const two = ask('choice', { kind: 'choice', right: ['a'], taxa: { a: 'grandis', b: 'lasiocarpa' } });
+    const wrong = gradeAnswer({ kind: 'choice', chosen: 'b', shown: ['a', 'b'] }, two, truth, context());
+    expect(wrong).toMatchObject({ outcome: 'wrong', points: 0, taxon: 'lasiocarpa' });
+  });
+
+  test('answers and keys are read in the words that were shown', () => {
+    expect(saidTo({ kind: 'choice', chosen: 'b', shown: ['a', 'b'] }, { shown })).toBe('subalpine fir');
+    expect(saidTo({ kind: 'match', pairs: [['a', 'da']] }, { shown })).toBe('grand fir – drawing 1');
+    expect(saidTo({ kind: 'choice', chosen: 'b', shown: [] }, {})).toBe('b');
+    expect(acceptedInWords({ accepted: { kind: 'choice', right: ['a', 'b'] }, shown })).toBe('grand fir or subalpine fir');
+    expect(acceptedInWords({ accepted: { kind: 'match', pairs: [['b', 'da']] }, shown })).toBe('subalpine fir – drawing 1');
+    expect(acceptedInWords({ accepted: { kind: 'point', x: 0, y: 0, within: 0.1 } })).toBe('the place marked in the drawing');
+    expect(acceptedInWords({ accepted: { kind: 'text', right: 'Abies' } })).toBe('Abies');
+    expect(acceptedInWords({ accepted: { kind: 'name' } })).toBeNull();
+  });
+
+  test('what a question shows is kept in words, drawings by their number', () => {
+    const option = (id: string, label: string) => ({ id, label });
+    const params = { question: 'match_parts', prompt: 'Match.', options: [option('a', 'fir')], others: [option('d', '')], right: [], pairs: [], drawing: null, place: null, text: null } as const;
+    expect(shownInWords(params)).toEqual({ prompt: 'Match.', labels: { a: 'fir', d: 'drawing 1' } });
   });
 });
 
@@ -270,8 +336,8 @@ describe('one look of a student at a station', () => {
   test('a choice is a look with the options that were shown', () => {
     const chosen: LookInput = {
       ...input('common', 'x', 1),
-      ask: ask('choice', { kind: 'choice', right: ['grandis'] }),
-      value: { kind: 'choice', chosen: 'grandis', shown: ['grandis', 'lasiocarpa'] },
+      ask: ask('choice', { kind: 'choice', right: ['a'], taxa: { a: 'grandis', b: 'lasiocarpa' } }),
+      value: { kind: 'choice', chosen: 'a', shown: ['a', 'b'] },
       grade: { outcome: 'right', points: 2, taxon: null, why: '', folded: null },
     };
     expect(lookOf([chosen], 'grandis')).toMatchObject({
@@ -279,6 +345,17 @@ describe('one look of a student at a station', () => {
       form: 'choice',
       optionsShown: ['grandis', 'lasiocarpa'],
     });
+  });
+
+  test('a choice of something else than a species is no look', () => {
+    const chosen: LookInput = {
+      ...input('common', 'x', 1),
+      ask: ask('choice', { kind: 'choice', right: ['a'] }),
+      value: { kind: 'choice', chosen: 'a', shown: ['a', 'b'] },
+      grade: { outcome: 'right', points: 2, taxon: null, why: '', folded: null },
+    };
+    expect(lookOf([chosen], 'grandis')).toMatchObject({ named: 'blank', response: null });
+    expect(asksSpecies([chosen.ask])).toBe(false);
   });
 
   test('only stations that ask for a species are looked at', () => {

@@ -1,3 +1,5 @@
+export { acceptedInWords, saidTo, shownInWords } from './shown.ts';
+export type { ShownInWords } from './shown.ts';
 export { gradeAnswer, grader } from './gradeAnswer.ts';
 export type { Grader } from './gradeAnswer.ts';
 export { asksSpecies, lookOf, namedOf } from './looks.ts';

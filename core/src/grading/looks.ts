@@ -54,7 +54,10 @@ export interface StationLook {
 }
 
 const names = (ask: KeyAsk): boolean =>
-  ask.kind === 'common' || ask.kind === 'scientific' || ask.kind === 'either' || ask.kind === 'choice';
+  ask.kind === 'common' ||
+  ask.kind === 'scientific' ||
+  ask.kind === 'either' ||
+  (ask.accepted.kind === 'choice' && ask.accepted.taxa !== undefined);
 
 /** Whether a station asks for a species, so that a student at it looks once. */
 export const asksSpecies = (asks: readonly KeyAsk[]): boolean => asks.some(names);
@@ -88,7 +91,11 @@ export function lookOf(answers: readonly LookInput[], truth: string): StationLoo
   const { a } = best;
   const taxon = a.grade?.taxon ?? null;
   const kind: NamedKind = best.kind === 'other' && taxon === null ? 'unlisted' : best.kind;
-  const shown = a.value.kind === 'choice' || a.value.kind === 'choice_by_character' ? a.value.shown : null;
+  const taxa = a.ask.accepted.kind === 'choice' ? a.ask.accepted.taxa : undefined;
+  const shown =
+    a.value.kind === 'choice' || a.value.kind === 'choice_by_character'
+      ? a.value.shown.map((id) => taxa?.[id] ?? id)
+      : null;
   return {
     response: a.response,
     attempt: a.attempt,

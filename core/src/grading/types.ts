@@ -1,5 +1,6 @@
 import type { AnswerValue } from '../answers/index.ts';
 import type { Families, NameIndex, Outcome } from '../names/index.ts';
+import type { ShownInWords } from './shown.ts';
 import type { Accepted, GradePolicy, ValueOutcome } from '../quizzes/index.ts';
 
 export type NameAskKind = 'common' | 'scientific' | 'either' | 'genus' | 'family';
@@ -15,6 +16,8 @@ export interface KeyAsk {
   readonly most: number;
   readonly ord: number;
   readonly accepted: Accepted;
+  /** What it showed, where it is neither a name nor a character. */
+  readonly shown?: ShownInWords;
 }
 
 /** What stands at a station, by its key. */

@@ -9,7 +9,12 @@ export type Accepted =
   | { readonly kind: 'name' }
   | { readonly kind: 'sureness' }
   | AcceptedCall
-  | { readonly kind: 'choice'; readonly right: readonly string[] }
+  /** `taxa`: the species that options stand for, where a species is chosen. */
+  | {
+      readonly kind: 'choice';
+      readonly right: readonly string[];
+      readonly taxa?: Readonly<Record<string, string>>;
+    }
   | { readonly kind: 'match'; readonly pairs: readonly (readonly [left: string, right: string])[] }
   /** A point within a distance, all as shares of the drawing's width and height. */
   | { readonly kind: 'point'; readonly x: number; readonly y: number; readonly within: number }

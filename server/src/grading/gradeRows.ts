@@ -1,5 +1,5 @@
 import type { GradeOutcome, GradeRow } from '@hurrow/contract';
-import { answerText } from '@hurrow/core/answers';
+import { saidTo } from '@hurrow/core/grading';
 import type { AnswerValue } from '@hurrow/core/answers';
 import { TO_LOOK_AT } from '@hurrow/core/grading';
 import { keyFor } from '@hurrow/core/quizzes';
@@ -58,6 +58,8 @@ type Headers = Awaited<ReturnType<typeof readHeaders>>;
 export interface ReadGrade {
   readonly row: GradeRow;
   readonly sittingStation: string;
+  /** The id of the question. */
+  readonly ask: string;
   readonly value: AnswerValue;
   /** The revision of the station's key that holds for this student. */
   readonly key: StationKey;
@@ -102,6 +104,7 @@ export function assembled(
   );
   return graded.map(({ r, station, ask }) => ({
     sittingStation: r.sitting_station,
+    ask: r.ask,
     value: r.value,
     key: station,
     row: {
@@ -113,7 +116,7 @@ export function assembled(
       truth: truthHeader(station, headers),
       kind: ask.kind,
       character: ask.character,
-      typed: answerText(r.value),
+      typed: saidTo(r.value, ask),
       origin: r.origin,
       outcome: r.outcome,
       points: r.points,

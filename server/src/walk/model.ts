@@ -1,6 +1,7 @@
 import { LRUCache } from 'lru-cache';
 import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
-import type { Station, WalkAsk, WalkStation } from '@hurrow/contract';
+import type { Station, WalkAsk, WalkOption, WalkQuestionShown, WalkStation } from '@hurrow/contract';
+import type { AskOption, AskParams } from '@hurrow/core/quizzes';
 import type { Taking } from '@hurrow/core/answers';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { allowedHandling, handlingWords, materialWords } from '@hurrow/core/conditions';
@@ -10,6 +11,9 @@ import type { Sql } from '../db/index.ts';
 import { vocabularyToRead } from '../library/index.ts';
 import { drawnStations, readKey, readSittingStations, readValues, sittingById } from '../sittings/index.ts';
 import type { SittingRow } from '../sittings/index.ts';
+import { needQuiz, planOf } from '../quizzes/index.ts';
+import { drawer } from './sketch.ts';
+import type { Draw } from './sketch.ts';
 
 /** A question of the sitting, by the id that phones know it under. */
 export interface WalkQuestion {
@@ -23,17 +27,39 @@ export interface WalkModel {
   readonly stations: readonly WalkStation[];
   /** By public id. */
   readonly questions: ReadonlyMap<string, WalkQuestion>;
+  readonly cannotTell: boolean;
 }
 
 const recordedAs = (c: Character): 'states' | 'count' | 'measure' =>
   c.states.length > 0 ? 'states' : c.kind === 'length' ? 'measure' : 'count';
 
-function walkAsk(publicId: string, ask: Station['asks'][number], vocabulary: Vocabulary): WalkAsk {
+/** What a question shows: labels and drawings under ids that say nothing; what is right stays with the key. */
+function shownQuestion(params: AskParams, draw: Draw): WalkQuestionShown {
+  const shown = (o: AskOption): WalkOption => ({
+    id: o.id,
+    label: o.label,
+    drawn: o.draw ? draw(o.draw) : null,
+  });
+  return {
+    prompt: params.prompt,
+    options: params.options.map(shown),
+    others: params.others.map(shown),
+    drawing: params.drawing ? draw(params.drawing) : null,
+  };
+}
+
+function walkAsk(
+  publicId: string,
+  ask: Station['asks'][number],
+  vocabulary: Vocabulary,
+  draw: Draw,
+): WalkAsk {
   const c = ask.character ? vocabulary.get(ask.character) : undefined;
   return {
     id: publicId,
     kind: ask.kind,
     points: ask.points,
+    ...(ask.params ? { question: shownQuestion(ask.params, draw) } : {}),
     ...(c
       ? {
           call: {
@@ -51,19 +77,17 @@ function walkAsk(publicId: string, ask: Station['asks'][number], vocabulary: Voc
   };
 }
 
-interface Params {
-  readonly options?: readonly string[];
-  readonly left?: readonly string[];
-  readonly right?: readonly string[];
-}
+const ids = (options: readonly AskOption[] | undefined): readonly string[] =>
+  (options ?? []).map((o) => o.id);
 
-function takingOf(ask: Station['asks'][number], params: Params, vocabulary: Vocabulary): Taking {
+function takingOf(ask: Station['asks'][number], vocabulary: Vocabulary): Taking {
   const c = ask.character ? vocabulary.get(ask.character) : undefined;
+  const { params } = ask;
   return {
     kind: ask.kind,
     recorded: c ? recordedAs(c) : null,
-    offered: c ? c.states.filter((s) => !s.retired).map((s) => s.id) : (params.options ?? []),
-    sides: { left: params.left ?? [], right: params.right ?? [] },
+    offered: c ? c.states.filter((s) => !s.retired).map((s) => s.id) : ids(params?.options),
+    sides: { left: ids(params?.options), right: ids(params?.others) },
   };
 }
 
@@ -71,15 +95,13 @@ interface PublicAsk {
   readonly publicId: string;
   readonly ask: string;
   readonly sittingStation: string;
-  readonly params: Params;
 }
 
 async function build(sql: Sql, ws: string, sitting: SittingRow): Promise<WalkModel> {
   const vocabulary = await vocabularyToRead(sql, ws);
   const publicAsks = await sql.query<PublicAsk>(
-    `select sa.public_id as "publicId", sa.ask, sa.sitting_station as "sittingStation", a.params
-     from sitting_ask sa join sitting_station ss on ss.ws = sa.ws and ss.id = sa.sitting_station
-     join ask a on a.ws = sa.ws and a.id = sa.ask where sa.ws = $1 and ss.sitting = $2`,
+    `select sa.public_id as "publicId", sa.ask, sa.sitting_station as "sittingStation"
+     from sitting_ask sa join sitting_station ss on ss.ws = sa.ws and ss.id = sa.sitting_station where sa.ws = $1 and ss.sitting = $2`,
     [ws, sitting.id],
   );
   const byAsk = new Map(publicAsks.map((a) => [`${a.sittingStation}/${a.ask}`, a]));
@@ -92,6 +114,12 @@ async function build(sql: Sql, ws: string, sitting: SittingRow): Promise<WalkMod
     rows.map((r) => r.at),
     rows,
     new Map(rows.map((r) => [r.station, shownValues(frozen.get(r.id) ?? [])])),
+  );
+  const draw = await drawer(
+    sql,
+    ws,
+    rows.flatMap((r) => r.at.asks),
+    vocabulary,
   );
   const questions = new Map<string, WalkQuestion>();
   const stations = rows.map(({ at, ...r }): WalkStation => {
@@ -110,13 +138,14 @@ async function build(sql: Sql, ws: string, sitting: SittingRow): Promise<WalkMod
         questions.set(known.publicId, {
           ask: a.id,
           sittingStation: r.id,
-          takes: takingOf(a, known.params, vocabulary),
+          takes: takingOf(a, vocabulary),
         });
-        return [walkAsk(known.publicId, a, vocabulary)];
+        return [walkAsk(known.publicId, a, vocabulary, draw)];
       }),
     };
   });
-  return { stations, questions };
+  const quiz = await needQuiz(sql, ws, sitting.quiz);
+  return { stations, questions, cannotTell: planOf(quiz).cannotTell };
 }
 
 const kept = new LRUCache<string, Promise<WalkModel>>({ max: 12 });
@@ -155,7 +184,7 @@ export async function walkModel(
   if (had) return { ...(await had), state };
   const made = (async (): Promise<WalkModel> => {
     const row = await sittingById(sql, ws, sitting);
-    return row ? build(sql, ws, row) : { stations: [], questions: new Map() };
+    return row ? build(sql, ws, row) : { stations: [], questions: new Map(), cannotTell: true };
   })();
   kept.set(stamp, made);
   made.catch(() => kept.delete(stamp));

@@ -1,4 +1,5 @@
 import type { ResultAsk, ResultStation, TaxonHeader, WalkResults } from '@hurrow/contract';
+import type { KeyAsk } from '@hurrow/core/grading';
 import { answerText } from '@hurrow/core/answers';
 import type { AnswerValue } from '@hurrow/core/answers';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
@@ -9,20 +10,24 @@ import { readOwnGrades } from '../grading/index.ts';
 import type { ReadGrade } from '../grading/index.ts';
 import { readHolds, sittingById } from '../sittings/index.ts';
 import type { SittingRow, StationKey } from '../sittings/index.ts';
+import { needQuiz, planOf } from '../quizzes/index.ts';
 import { keyOf, resultsModel, shownAt, tellApart } from './resultsModel.ts';
 import type { ResultsModel, WrittenInstead } from './resultsModel.ts';
 
-/** An answer in the words of the phone. */
-function wordsOf(value: AnswerValue, c: Character | undefined): string {
-  return answerText(value, (id) => c?.states.find((s) => s.id === id)?.plain ?? id);
+/** An answer in the words of the phone: states by their plain terms, options by what they stood for. */
+function wordsOf(value: AnswerValue, c: Character | undefined, ask: KeyAsk | undefined): string {
+  return answerText(value, (id) => c?.states.find((s) => s.id === id)?.plain ?? ask?.shown?.labels[id] ?? id);
 }
+
+/** The question of the key that an answer was given to. */
+const askOf = (g: ReadGrade): KeyAsk | undefined => g.key.accept.asks.find((a) => a.id === g.ask);
 
 const bare = (
   g: ReadGrade,
   vocabulary: Vocabulary,
 ): Pick<ResultAsk, 'kind' | 'character' | 'typed' | 'most'> => {
   const c = g.row.character ? vocabulary.get(g.row.character) : undefined;
-  return { kind: g.row.kind, character: c?.plain ?? null, typed: wordsOf(g.value, c), most: g.row.most };
+  return { kind: g.row.kind, character: c?.plain ?? null, typed: wordsOf(g.value, c, askOf(g)), most: g.row.most };
 };
 
 /** A station that another class still has ahead: what this student wrote, and nothing that tells what is right. */
@@ -56,7 +61,6 @@ function stationResult(
   own: readonly ReadGrade[],
   mixedWith: ResultStation['mixedWith'],
 ): ResultStation {
-  const asks = new Map(station.accept.asks.map((a) => [`${a.kind}/${a.character ?? ''}`, a]));
   const shown = shownAt(model, station);
   return {
     number: station.number,
@@ -66,7 +70,7 @@ function stationResult(
       ...bare(r, model.vocabulary),
       points: r.row.override?.points ?? r.row.points,
       outcome: r.row.override?.outcome ?? r.row.outcome,
-      key: keyOf(asks.get(`${r.row.kind}/${r.row.character ?? ''}`), station, shown, model.vocabulary),
+      key: keyOf(askOf(r), station, shown, model.vocabulary),
       reason: r.row.override?.reason ?? null,
       before: r.row.override && r.row.override.points !== r.row.points ? r.row.points : null,
     })),
@@ -155,6 +159,7 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
     quiz: 'Field quiz',
     on: sitting.on_date,
     student: code,
+    scored: planOf(await needQuiz(db, ws, sitting.quiz)).showScore,
     points: sum(result.flatMap((s) => s.asks).map((a) => a.points ?? 0)),
     // A score that counts held stations would tell what was right there.
     most: sum(stations.filter((s) => !held.has(s.number)).flatMap((s) => s.accept.asks.map((a) => a.most))),

@@ -2,6 +2,7 @@ import { LRUCache } from 'lru-cache';
 import type { ResultStation, ResultTell, TaxonHeader } from '@hurrow/contract';
 import { valueWords } from '@hurrow/core/characters';
 import type { Value, Vocabulary } from '@hurrow/core/characters';
+import { acceptedInWords } from '@hurrow/core/grading';
 import type { KeyAsk } from '@hurrow/core/grading';
 import { shownValues } from '@hurrow/core/stations';
 import type { FrozenRival } from '@hurrow/core/stations';
@@ -40,6 +41,8 @@ export function keyOf(
   vocabulary: Vocabulary,
 ): string {
   const { scientific, common } = station.accept;
+  const said = ask ? acceptedInWords(ask) : null;
+  if (said !== null) return said;
   const c = ask?.character ? vocabulary.get(ask.character) : undefined;
   if (!c) return ask?.kind === 'common' ? (common ?? scientific) : scientific;
   const value = shown.get(c.id);

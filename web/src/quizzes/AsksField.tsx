@@ -5,6 +5,7 @@ import { characterWords } from '@hurrow/core/characters';
 import type { AskBody, AskKind } from '@hurrow/contract';
 import { useView, useVocabulary } from '../app/index.ts';
 import { addAsk } from './asks.ts';
+import { AskPreview } from './AskPreview.tsx';
 import { askWords } from './words.ts';
 
 const NAMES: readonly AskKind[] = ['common', 'scientific', 'either', 'genus', 'family', 'sureness'];
@@ -49,6 +50,7 @@ export function AsksField({
           <span>
             {a.kind === 'call' ? 'character: ' : ''}
             {wordsOf(a)}
+            {a.params ? <AskPreview params={a.params} /> : null}
           </span>
           {a.kind === 'sureness' ? (
             <span className="quiet">no points</span>

@@ -12,7 +12,8 @@ import { ProblemNote } from '../parts/index.ts';
 import { AsksField } from './AsksField.tsx';
 import { CluesField } from './CluesField.tsx';
 import { bodyOf } from './applyFix.ts';
-import { lastAsks, rememberAsks } from './asks.ts';
+import { MoreKinds } from './MoreKinds.tsx';
+import { addAsk, lastAsks, rememberAsks } from './asks.ts';
 
 const EMPTY: Omit<StationBody, 'individual'> = {
   asks: [],
@@ -158,6 +159,9 @@ export function StationEditor({
           mostCalls={quiz.plan.mostCalls}
           onChange={(asks) => change({ asks })}
         />
+        {tree ? (
+          <MoreKinds quiz={quiz} tree={tree} onAdd={(ask) => change({ asks: addAsk(body.asks, ask) })} />
+        ) : null}
         <CluesField clues={body.clues ?? []} onChange={(clues) => change({ clues })} />
         <ProblemNote error={create.error ?? save.error} />
       </div>

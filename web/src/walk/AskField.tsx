@@ -4,6 +4,7 @@ import type { WalkAsk } from '@hurrow/contract';
 import { CANNOT_TELL } from '@hurrow/core/names';
 import { HINTS, contentOfText, textOf } from './answerText.ts';
 import type { Taken } from './answerText.ts';
+import { QuestionField } from './QuestionField.tsx';
 import type { Walk } from './useWalk.ts';
 
 const SETTLE_MS = 900;
@@ -50,7 +51,7 @@ function Choices({
 }
 
 /** A text that becomes an answer when the hand rests or leaves the field; every letter is kept meanwhile. */
-function TextAsk({
+export function TextAsk({
   ask,
   walk,
   label,
@@ -124,7 +125,7 @@ function TextAsk({
           />
           It does not apply here
         </label>
-      ) : (
+      ) : takes === 'name' && !walk.cannotTell ? null : (
         <label className="cannot">
           <input
             type="checkbox"
@@ -176,6 +177,7 @@ function Field({ ask, walk }: { ask: WalkAsk; walk: Walk }) {
       />
     );
   }
+  if (ask.question) return <QuestionField ask={ask} question={ask.question} walk={walk} />;
   if (ask.kind !== 'call' || !ask.call) {
     return <TextAsk ask={ask} walk={walk} label={NAME_LABELS[ask.kind] ?? 'Name'} />;
   }

@@ -13,6 +13,10 @@ const LABELS: Readonly<Record<string, string>> = {
   either: 'Name',
   genus: 'Genus',
   family: 'Family',
+  choice: 'Your choice',
+  match: 'Your matches',
+  point: 'Your mark',
+  text: 'Your answer',
 };
 
 const DAY = new Intl.DateTimeFormat('en-US', {
@@ -23,7 +27,7 @@ const DAY = new Intl.DateTimeFormat('en-US', {
 });
 const dayOf = (iso: string): Date => new Date(`${iso}T00:00:00Z`);
 
-function AskResult({ ask }: { ask: ResultAsk }) {
+function AskResult({ ask, scored }: { ask: ResultAsk; scored: boolean }) {
   if (ask.points === null) {
     return (
       <div className="result-ask">
@@ -52,9 +56,11 @@ function AskResult({ ask }: { ask: ResultAsk }) {
           {ask.reason}
         </div>
       ) : null}
-      <div className="number result-points">
-        {ask.points} of {ask.most}
-      </div>
+      {scored ? (
+        <div className="number result-points">
+          {ask.points} of {ask.most}
+        </div>
+      ) : null}
     </div>
   );
 }
@@ -150,8 +156,12 @@ export function ResultsPage({
     <main className="walk">
       <h1 className="number">
         {waiting === results.stations.length && waiting > 0
-          ? 'Your score comes later'
-          : `${results.points} of ${results.most} points`}
+          ? results.scored
+            ? 'Your score comes later'
+            : 'Your results come later'
+          : results.scored
+            ? `${results.points} of ${results.most} points`
+            : 'What you found'}
       </h1>
       {waiting > 0 && waiting < results.stations.length ? (
         <p>
@@ -174,8 +184,8 @@ export function ResultsPage({
             </p>
           )}
           {s.asks.length === 0 ? <p className="quiet">Nothing answered here.</p> : null}
-          {s.asks.map((a) => (
-            <AskResult key={`${a.kind}${a.character ?? ''}`} ask={a} />
+          {s.asks.map((a, i) => (
+            <AskResult key={`${i}${a.kind}${a.character ?? ''}`} ask={a} scored={results.scored} />
           ))}
           {s.mixedWith && s.truth ? (
             <Mixed mixed={s.mixedWith} truth={s.truth.common ?? s.truth.scientific} />

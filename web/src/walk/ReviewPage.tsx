@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import Button from 'antd/es/button';
-import type { WalkSitting } from '@hurrow/contract';
+import type { WalkAsk, WalkSitting } from '@hurrow/contract';
+import { isWhole } from './questionAnswer.ts';
 import { problemOf } from '../api/problem.ts';
 import { SendingNote } from './SendingNote.tsx';
 import { WalkNotes } from './WalkNotes.tsx';
@@ -10,8 +11,9 @@ import { blankWords, stationWords } from './reviewWords.ts';
 import { stationsText, waitingLines } from './waitingLines.ts';
 import { rememberedWord } from './wordSuggestion.ts';
 
-const isAnswered = (walk: Walk, ask: string): boolean => {
-  const { typed, state, sure, value } = walk.answerOf(ask);
+const isAnswered = (walk: Walk, ask: WalkAsk): boolean => {
+  const { typed, state, sure, value } = walk.answerOf(ask.id);
+  if (ask.question) return isWhole(ask, value);
   return (typed ?? '') !== '' || state !== undefined || sure !== undefined || value !== undefined;
 };
 
@@ -50,7 +52,7 @@ export function ReviewPage({
   const progress = sitting.stations.map((s) => ({
     number: s.number,
     asks: s.asks.length,
-    blank: s.asks.filter((a) => !isAnswered(walk, a.id)).length,
+    blank: s.asks.filter((a) => !isAnswered(walk, a)).length,
   }));
   const open = progress.filter((p) => p.blank > 0);
   const firstOpen = progress.findIndex((p) => p.blank > 0);

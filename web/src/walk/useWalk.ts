@@ -12,6 +12,8 @@ export interface Walk extends Pick<
   'refresh' | 'open' | 'tryAgain' | 'handIn' | 'takeBack' | 'leave'
 > {
   readonly state: WalkState;
+  /** Whether it may be answered that something cannot be told. */
+  readonly cannotTell: boolean;
   readonly answerOf: (ask: string) => Content;
   readonly answer: (ask: string, content: Content) => void;
   /** Keeps what is being typed without making it an answer yet. */
@@ -51,6 +53,7 @@ export function useWalk(): Walk {
   }, [walk]);
   return {
     state,
+    cannotTell: state.sitting?.cannotTell ?? true,
     answerOf: (ask) => state.contents.get(ask) ?? {},
     // What goes wrong in these is part of the state, so nothing is left to catch.
     answer: (ask, content) => void walk.answer(ask, content),

@@ -7,6 +7,8 @@ import type {
   ResultStation,
   ResultTell,
   WalkAsk,
+  WalkOption,
+  WalkQuestionShown,
   WalkResults,
   WalkSeat,
   WalkSitting,
@@ -76,10 +78,20 @@ export const walkResultsSchema = record<WalkResults>({
   student: text,
   points: number,
   most: number,
+  scored: flag,
   stations: listOf(resultStationSchema),
 });
 
 export const walkStateSchema: Of<WalkState> = oneOf(['open', 'closed', 'returned']);
+
+const walkOptionSchema = record<WalkOption>({ id: text, label: text, drawn: nullOr(sketchSchema) });
+
+const walkQuestionSchema = record<WalkQuestionShown>({
+  prompt: text,
+  options: listOf(walkOptionSchema),
+  others: listOf(walkOptionSchema),
+  drawing: nullOr(sketchSchema),
+});
 
 export const walkAskSchema = record<WalkAsk>({
   id: text,
@@ -97,6 +109,7 @@ export const walkAskSchema = record<WalkAsk>({
       ),
     }),
   ),
+  question: optional(walkQuestionSchema),
 });
 
 export const walkStationSchema = record<WalkStation>({
@@ -127,6 +140,7 @@ export const walkSittingSchema = record<WalkSitting>({
   student: text,
   state: walkStateSchema,
   submitted: flag,
+  cannotTell: flag,
   stations: listOf(walkStationSchema),
   answers: listOf(knownAnswerSchema),
 });

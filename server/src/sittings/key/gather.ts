@@ -4,6 +4,7 @@ import { isHazardous } from '@hurrow/core/conditions';
 import type { Distance, Material, Stage } from '@hurrow/core/conditions';
 import { askedBy, competitorOf, fairnessJudge } from '@hurrow/core/fairness';
 import type { StationMet } from '@hurrow/core/fairness';
+import { shownInWords } from '@hurrow/core/grading';
 import type { KeyAsk } from '@hurrow/core/grading';
 import type { Families, NameIndex } from '@hurrow/core/names';
 import { acceptedCall, comparedWith, taughtBy } from '@hurrow/core/quizzes';
@@ -90,6 +91,16 @@ interface Ground {
   readonly sitting: SittingRow;
 }
 
+const isQuestion = (p: Partial<AskParams>): p is AskParams => p.question !== undefined;
+
+/** The species that the options of *which of two* stand for, so that a wrong one is a mix-up. */
+function taxaOf({ question, options }: Partial<AskParams>): {
+  readonly taxa?: Readonly<Record<string, string>>;
+} {
+  if (question !== 'which_of_two') return {};
+  return { taxa: Object.fromEntries((options ?? []).flatMap((o) => (o.taxon ? [[o.id, o.taxon]] : []))) };
+}
+
 /** What a question accepts by its own parameters, where it is neither a name nor a character. */
 function acceptedOf(ask: AskRow, shown: Value | undefined, vocabulary: Vocabulary): Accepted {
   const { params } = ask;
@@ -102,7 +113,7 @@ function acceptedOf(ask: AskRow, shown: Value | undefined, vocabulary: Vocabular
     case 'sureness':
       return { kind: 'sureness' };
     case 'choice':
-      return { kind: 'choice', right: params.right ?? [] };
+      return { kind: 'choice', right: params.right ?? [], ...taxaOf(params) };
     case 'match':
       return { kind: 'match', pairs: params.pairs ?? [] };
     case 'point':
@@ -168,6 +179,7 @@ function gatherStation(row: Row, g: Ground): Met | null {
         character: a.character,
         most: a.points,
         ord: a.ord,
+        ...(isQuestion(a.params) ? { shown: shownInWords(a.params) } : {}),
         accepted: acceptedOf(a, a.character === null ? undefined : valueOf(a.character), g.vocabulary),
       })),
     },

@@ -54,6 +54,7 @@ export const SITTING: WalkSitting = {
   student: '101',
   state: 'open',
   submitted: false,
+  cannotTell: true,
   stations: [
     {
       id: 'st',
