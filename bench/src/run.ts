@@ -1,4 +1,5 @@
 import { measureCompare } from './compare.ts';
+import { measureFairness } from './fairness.ts';
 import { measureExchange } from './exchange.ts';
 import { measureFlood } from './floodBench.ts';
 import { measureNames } from './namesBench.ts';
@@ -13,6 +14,7 @@ const TARGET_MS = 20;
 console.log(measureProfiles());
 console.log(measurePlates());
 console.log(measureCompare());
+console.log(measureFairness());
 console.log(await measureNames());
 console.log(await measureExchange());
 console.log(await measureStart());

@@ -54,6 +54,9 @@ export const DESCRIBED: ReadonlyMap<string, DescribedTaxon> = new Map(
   describeTaxa(SPECIES.map(taxonId), LIBRARY, vocabulary, SCHOOL).map((d) => [d.id, d]),
 );
 
+/** The scientific name of each species by its id. */
+export const SPECIES_NAMES: ReadonlyMap<string, string> = new Map(SPECIES.map((s) => [taxonId(s), s]));
+
 export const described = (name: string): DescribedTaxon => {
   const found = DESCRIBED.get(taxonId(name));
   if (!found) throw new Error(`No ${name}`);

@@ -11,6 +11,7 @@ export { PLANTED, answerStation, slip } from './answers.ts';
 export type { Answered, ClassNames, Planted } from './answers.ts';
 export { SECTIONS, TEACHERS } from './people.ts';
 export { TODAY } from './scenario.ts';
+export { DESCRIBED, SPECIES_NAMES } from './described.ts';
 
 /** The demo workspace, the same every time. */
 export function demoBundle(): Bundle {

@@ -34,7 +34,7 @@ test('ten stations from a list, with cards and answer sheets, take at most 25 pr
   await expect(trees.nth(9)).toBeVisible();
   for (let i = 0; i < 10; i += 1) await hand.click(trees.nth(i));
   await hand.click(adding.getByRole('button', { name: 'Add 10 stations' }));
-  await expect(page.getByRole('region', { name: 'Stations' }).locator('.station')).toHaveCount(10);
+  await expect(page.getByRole('region', { name: 'Stations' }).locator('.quiz-station')).toHaveCount(10);
   await hand.click(button('Schedule sitting'));
   await hand.click(page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }));
   await expect(page).toHaveURL(/sittings\/[0-9a-f-]+/);

@@ -141,7 +141,7 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
   await page.getByRole('button', { name: 'Create quiz' }).click();
   await page.getByRole('button', { name: 'Choose one of each species' }).click();
   await page.getByRole('button', { name: `Add ${STATIONS.length} stations` }).click();
-  await expect(page.getByRole('region', { name: 'Stations' }).locator('.station')).toHaveCount(
+  await expect(page.getByRole('region', { name: 'Stations' }).locator('.quiz-station')).toHaveCount(
     STATIONS.length,
   );
   await page.getByRole('button', { name: 'Schedule sitting' }).click();

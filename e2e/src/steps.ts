@@ -61,6 +61,19 @@ export async function joinOnPhone(browser: Browser, code: string, number: string
   return phone;
 }
 
+/** Says of every unfair station of a draft that it was shown in lab, once all are judged. */
+export async function giveReasons(page: Page): Promise<void> {
+  const stations = page.getByRole('region', { name: 'Stations' });
+  await expect(stations.locator('.verdict').first()).toBeVisible();
+  await expect(stations.getByText('Checking…')).toHaveCount(0);
+  const asked = stations.getByRole('combobox', { name: /^Why station \d+ is used$/ });
+  for (let i = 0; i < (await asked.count()); i += 1) {
+    await asked.nth(i).click();
+    await page.locator('.ant-select-dropdown:visible').getByText('Shown in lab').click();
+    await expect(stations.getByRole('textbox', { name: /^Note for station/ })).toHaveCount(i + 1);
+  }
+}
+
 /** A quiz of one station at a tree of its own, with an open sitting. @returns its join code. */
 export async function openQuiz(page: Page, name: string, section: string, tree: string): Promise<string> {
   await go(page, 'Quizzes');
@@ -79,6 +92,7 @@ export async function openQuiz(page: Page, name: string, section: string, tree: 
   await page.getByRole('button', { name: 'Schedule sitting' }).click();
   await choose(page, 'Class', section);
   await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
+  await giveReasons(page);
   await page.getByRole('button', { name: 'Open sitting' }).click();
   return (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
 }

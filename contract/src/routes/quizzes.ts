@@ -76,7 +76,7 @@ export const QUIZZES = {
       body: shape<StationsBody>(),
       answer: shape<QuizDetail>(),
       creates: true,
-      makesStale: ['quiz', 'quizzes', 'sitting', 'due'],
+      makesStale: ['quiz', 'quizzes', 'sitting', 'due', 'cuttingList'],
     },
   ),
   quizCreate: route('POST', '/api/quizzes', 'teachers', 'Make a quiz', {
@@ -98,23 +98,23 @@ export const QUIZZES = {
     body: shape<StationOrder>(),
     answer: shape<QuizDetail>(),
     ifMatch: true,
-    makesStale: ['quiz', 'sitting', 'due'],
+    makesStale: ['quiz', 'sitting', 'due', 'cuttingList'],
   }),
   stationCreate: route('POST', '/api/quizzes/:id/stations', 'teachers', 'Add a station', {
     body: shape<StationBody>(),
     answer: shape<Station>(),
     creates: true,
-    makesStale: ['quiz', 'quizzes', 'sitting', 'due'],
+    makesStale: ['quiz', 'quizzes', 'sitting', 'due', 'cuttingList'],
   }),
   stationChange: route('PUT', '/api/stations/:id', 'teachers', 'Change a station', {
     body: shape<StationBody>(),
     answer: shape<Station>(),
     ifMatch: true,
-    makesStale: ['quiz', 'quizzes', 'sitting', 'due'],
+    makesStale: ['quiz', 'quizzes', 'sitting', 'due', 'cuttingList'],
   }),
   stationRemove: route('DELETE', '/api/stations/:id', 'teachers', 'Take a station out', {
     ifMatch: true,
-    makesStale: ['quiz', 'quizzes', 'sitting', 'due'],
+    makesStale: ['quiz', 'quizzes', 'sitting', 'due', 'cuttingList'],
   }),
   sittingCreate: route('POST', '/api/quizzes/:id/sittings', 'teachers', 'Make a sitting', {
     body: shape<SittingBody>(),
@@ -129,7 +129,7 @@ export const QUIZZES = {
     body: shape<SittingChange>(),
     answer: shape<SittingDetail>(),
     ifMatch: true,
-    makesStale: ['sitting', 'quiz', 'quizzes', 'due'],
+    makesStale: ['sitting', 'quiz', 'quizzes', 'due', 'cuttingList'],
   }),
   sittingRemove: route('DELETE', '/api/sittings/:id', 'teachers', 'Delete a draft of a sitting', {
     ifMatch: true,
@@ -139,7 +139,7 @@ export const QUIZZES = {
     body: shape<SettingBody>(),
     answer: shape<SittingDetail>(),
     ifMatch: true,
-    makesStale: ['sitting', 'key'],
+    makesStale: ['sitting', 'key', 'cuttingList'],
   }),
   cuttingList: route(
     'GET',
@@ -171,7 +171,7 @@ export const QUIZZES = {
       body: shape<SwapBody>(),
       answer: shape<SittingDetail>(),
       ifMatch: true,
-      makesStale: ['sitting', 'key', 'grades'],
+      makesStale: ['sitting', 'key', 'grades', 'cuttingList'],
     },
   ),
   sittingState: route(

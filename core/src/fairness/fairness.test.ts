@@ -170,7 +170,7 @@ describe('what is asked decides who competes', () => {
   test('a species of which almost nothing is recorded is left out and named', () => {
     const bare = speciesOf({ 'a-one': SAME, 'b-two': { 'twig.pith': 'solid' } });
     const found = judged(bare, plain);
-    expect([found.bare, found.pairs]).toEqual([['b-two'], []]);
+    expect([found.bare, found.pairs, found.verdict]).toEqual([['b-two'], [], 'unproven']);
   });
 });
 

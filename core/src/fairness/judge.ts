@@ -55,11 +55,14 @@ function nameVerdict(
   whole: WholeList,
   asked: Asked,
   settings: FairnessSettings,
+  nothing: boolean,
 ): FairnessVerdict {
   if (asked.notTellable) {
     const verdicts = pairs.map((p) => p.verdict);
     return verdicts.includes('unfair') ? 'fair' : verdicts.includes('unproven') ? 'unproven' : 'unfair';
   }
+  // Of nobody it competes with is anything recorded.
+  if (pairs.length === 0 && nothing) return 'unproven';
   const worst = worstOf(pairs.map((p) => p.verdict));
   return whole.expected < settings.sure ? worstOf([worst, 'shaky']) : worst;
 }
@@ -104,7 +107,7 @@ function judgeOne(
     [whole.expected, settings.sure],
   ] as const;
   return {
-    verdict: worstOf([nameVerdict(pairs, whole, asked, settings), called]),
+    verdict: worstOf([nameVerdict(pairs, whole, asked, settings, at.length < rivals.length), called]),
     pairs,
     whole,
     calls,

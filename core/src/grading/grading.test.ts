@@ -3,7 +3,13 @@ import type { AnswerValue } from '../answers/index.ts';
 import { nameIndex } from '../names/index.ts';
 import { POLICY } from '../quizzes/index.ts';
 import type { Accepted } from '../quizzes/index.ts';
-import { asksSpecies, gradeAnswer, grader, lookOf, namedOf   acceptedInWords,
+import {
+  asksSpecies,
+  gradeAnswer,
+  grader,
+  lookOf,
+  namedOf,
+  acceptedInWords,
   saidTo,
   shownInWords,
 } from './index.ts';
@@ -164,16 +170,32 @@ describe('questions that show something', () => {
     expect(saidTo({ kind: 'choice', chosen: 'b', shown: ['a', 'b'] }, { shown })).toBe('subalpine fir');
     expect(saidTo({ kind: 'match', pairs: [['a', 'da']] }, { shown })).toBe('grand fir – drawing 1');
     expect(saidTo({ kind: 'choice', chosen: 'b', shown: [] }, {})).toBe('b');
-    expect(acceptedInWords({ accepted: { kind: 'choice', right: ['a', 'b'] }, shown })).toBe('grand fir or subalpine fir');
-    expect(acceptedInWords({ accepted: { kind: 'match', pairs: [['b', 'da']] }, shown })).toBe('subalpine fir – drawing 1');
-    expect(acceptedInWords({ accepted: { kind: 'point', x: 0, y: 0, within: 0.1 } })).toBe('the place marked in the drawing');
+    expect(acceptedInWords({ accepted: { kind: 'choice', right: ['a', 'b'] }, shown })).toBe(
+      'grand fir or subalpine fir',
+    );
+    expect(acceptedInWords({ accepted: { kind: 'match', pairs: [['b', 'da']] }, shown })).toBe(
+      'subalpine fir – drawing 1',
+    );
+    expect(acceptedInWords({ accepted: { kind: 'point', x: 0, y: 0, within: 0.1 } })).toBe(
+      'the place marked in the drawing',
+    );
     expect(acceptedInWords({ accepted: { kind: 'text', right: 'Abies' } })).toBe('Abies');
     expect(acceptedInWords({ accepted: { kind: 'name' } })).toBeNull();
   });
 
   test('what a question shows is kept in words, drawings by their number', () => {
     const option = (id: string, label: string) => ({ id, label });
-    const params = { question: 'match_parts', prompt: 'Match.', options: [option('a', 'fir')], others: [option('d', '')], right: [], pairs: [], drawing: null, place: null, text: null } as const;
+    const params = {
+      question: 'match_parts',
+      prompt: 'Match.',
+      options: [option('a', 'fir')],
+      others: [option('d', '')],
+      right: [],
+      pairs: [],
+      drawing: null,
+      place: null,
+      text: null,
+    } as const;
     expect(shownInWords(params)).toEqual({ prompt: 'Match.', labels: { a: 'fir', d: 'drawing 1' } });
   });
 });

@@ -33,6 +33,9 @@ export interface WalkModel {
 const recordedAs = (c: Character): 'states' | 'count' | 'measure' =>
   c.states.length > 0 ? 'states' : c.kind === 'length' ? 'measure' : 'count';
 
+/** The pen of a drawing that fills a page. */
+const FOR_A_PAGE = 0.5;
+
 /** What a question shows: labels and drawings under ids that say nothing; what is right stays with the key. */
 function shownQuestion(params: AskParams, draw: Draw): WalkQuestionShown {
   const shown = (o: AskOption): WalkOption => ({
@@ -44,7 +47,7 @@ function shownQuestion(params: AskParams, draw: Draw): WalkQuestionShown {
     prompt: params.prompt,
     options: params.options.map(shown),
     others: params.others.map(shown),
-    drawing: params.drawing ? draw(params.drawing) : null,
+    drawing: params.drawing ? draw(params.drawing, FOR_A_PAGE) : null,
   };
 }
 

@@ -27,7 +27,12 @@ const bare = (
   vocabulary: Vocabulary,
 ): Pick<ResultAsk, 'kind' | 'character' | 'typed' | 'most'> => {
   const c = g.row.character ? vocabulary.get(g.row.character) : undefined;
-  return { kind: g.row.kind, character: c?.plain ?? null, typed: wordsOf(g.value, c, askOf(g)), most: g.row.most };
+  return {
+    kind: g.row.kind,
+    character: c?.plain ?? null,
+    typed: wordsOf(g.value, c, askOf(g)),
+    most: g.row.most,
+  };
 };
 
 /** A station that another class still has ahead: what this student wrote, and nothing that tells what is right. */

@@ -27,7 +27,7 @@ export function sketches(c: Character, truth: Value, named: Value): { truth: Ske
 }
 
 /** Draws a part of a species or a state of a character; null where a line cannot show it. */
-export type Draw = (drawing: Drawing) => Sketch | null;
+export type Draw = (drawing: Drawing, pen?: number) => Sketch | null;
 
 const drawingsOf = (asks: Station['asks']): readonly Drawing[] =>
   asks.flatMap(({ params }) =>
@@ -49,11 +49,11 @@ export async function drawer(
       ? []
       : describeTaxa(taxa, await readLibrary(sql, ws, taxa), vocabulary, null).map((d) => [d.id, d] as const),
   );
-  return (d) => {
+  return (d, pen) => {
     if ('state' in d) return sketchOf(d.character, d.state);
     const piece = drawPart({ described, vocabulary }, d.taxon, d.part);
     if (!piece) return null;
     const box = boxOfFigure(piece.figure);
-    return asSketch(marksOf(piece.figure, digitsFor(box)), box);
+    return asSketch(marksOf(piece.figure, digitsFor(box)), box, null, pen);
   };
 }

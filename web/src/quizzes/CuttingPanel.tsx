@@ -32,7 +32,7 @@ export function CuttingPanel({ sitting }: { sitting: SittingDetail }) {
       </p>
       <ProblemNote error={change.error} />
       <DataTable<CuttingRow>
-        label="Cutting list"
+        label="Pieces"
         file={`cutting list ${sitting.quizName} ${sitting.sectionName}`}
         rows={rows.data}
         rowKey={(r) => r.label}

@@ -69,7 +69,9 @@ export function LookAlikes({
   return (
     <>
       <h3>Closest look-alikes</h3>
-      {shown.length === 0 ? <p className="quiet">Nothing else competes for this name.</p> : null}
+      {shown.length === 0 ? (
+        <p className="quiet">No other species taught by then competes for this name.</p>
+      ) : null}
       <ol className="look-alikes">
         {shown.map((p) => {
           const rival = headers.get(p.rival);

@@ -100,7 +100,7 @@ function useFix(quiz: QuizDetail, sitting: SittingDetail | null, toDay: (date: s
   return { apply, problem: station.error ?? at.error ?? whole.error ?? plan.error };
 }
 
-type Dialog = 'quiz' | 'plan' | 'sitting' | 'add' | 'station' | null;
+type Dialog = 'new' | 'quiz' | 'plan' | 'sitting' | 'add' | 'station' | null;
 
 function Quiz({ quiz, sitting }: { quiz: QuizDetail; sitting: SittingDetail | null }) {
   const { today } = useSession();
@@ -167,7 +167,12 @@ function Quiz({ quiz, sitting }: { quiz: QuizDetail; sitting: SittingDetail | nu
             <>
               <Button onClick={() => setDialog('quiz')}>Edit quiz</Button>
               <Button onClick={() => setDialog('plan')}>Edit plan</Button>
-              {mayChange ? <Button onClick={() => setDialog('add')}>Add stations</Button> : null}
+              {mayChange ? (
+                <>
+                  <Button onClick={() => setDialog('new')}>Add station</Button>
+                  <Button onClick={() => setDialog('add')}>Add stations</Button>
+                </>
+              ) : null}
               <Button
                 type="primary"
                 disabled={quiz.stations.length === 0}
@@ -245,6 +250,7 @@ function Quiz({ quiz, sitting }: { quiz: QuizDetail; sitting: SittingDetail | nu
       {dialog === 'station' && chosen ? (
         <StationEditor quiz={quiz} station={chosen.station} onClose={close} />
       ) : null}
+      {dialog === 'new' ? <StationEditor quiz={quiz} station={null} onClose={close} /> : null}
       {dialog === 'sitting' ? <NewSitting quiz={quiz} onClose={close} /> : null}
       {dialog === 'quiz' ? <QuizEditor quiz={quiz} onClose={close} /> : null}
       {dialog === 'plan' ? <PlanEditor quiz={quiz} onClose={close} /> : null}
@@ -253,13 +259,17 @@ function Quiz({ quiz, sitting }: { quiz: QuizDetail; sitting: SittingDetail | nu
   );
 }
 
-/** A quiz with the sitting it is judged for, so that nothing is judged before that is known. */
+/** A quiz with the sitting it is judged for. The page stays while that is read, so that no dialog on it is lost. */
 function WithSitting({ quiz }: { quiz: QuizDetail }) {
   const [search] = useSearchParams();
   const id = judgedSitting(quiz, search.get('for'));
   const sitting = useRead('sitting', { id: id ?? '' }, id !== null);
-  if (id === null) return <Quiz quiz={quiz} sitting={null} />;
-  return <Loaded query={sitting}>{(s) => <Quiz quiz={quiz} sitting={s} />}</Loaded>;
+  return (
+    <>
+      <ProblemNote error={id === null ? null : sitting.error} />
+      <Quiz quiz={quiz} sitting={id === null ? null : (sitting.data ?? null)} />
+    </>
+  );
 }
 
 /** A quiz: what it covers, its stations with their verdicts, and the chosen one with its fixes. */

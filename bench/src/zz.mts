@@ -1,0 +1,2 @@
+import { measureFairness } from './fairness.ts';
+console.log(measureFairness());

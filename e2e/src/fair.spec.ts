@@ -1,0 +1,140 @@
+import { expect, test } from '@playwright/test';
+import AxeBuilder from '@axe-core/playwright';
+import { readPdf } from './pdf.ts';
+import { choose, go, picture, signInAsOwner } from './steps.ts';
+
+test('from a draft with one unfair station to a locked key with its cutting list, then one station swapped on the phone', async ({
+  page,
+  browser,
+}) => {
+  await signInAsOwner(page);
+  await go(page, 'Quizzes');
+  await page.getByRole('button', { name: 'New quiz' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('Pines and firs');
+  await choose(page, 'List', 'Trees of Quillan Creek');
+  await page.getByRole('button', { name: 'Create quiz' }).click();
+  await page
+    .getByRole('dialog', { name: /Add stations/ })
+    .getByRole('button', { name: 'Cancel' })
+    .click();
+  for (const tag of ['L07', 'L01']) {
+    await page.getByRole('button', { name: 'Add station', exact: true }).click();
+    await choose(page, 'Tree', tag);
+    await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
+  const list = page.getByRole('list', { name: 'Stations in walking order' });
+  await expect(list.getByRole('listitem').first()).toContainText('unfair');
+  await expect(list.getByRole('listitem').nth(1)).toContainText('fair');
+
+  // The order changes by keyboard, and comes back.
+  const first = list
+    .getByRole('listitem')
+    .first()
+    .getByRole('button', { name: /limber pine/ });
+  await first.focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect(list.getByRole('listitem').nth(1)).toContainText('limber pine');
+  await list
+    .getByRole('listitem')
+    .nth(1)
+    .getByRole('button', { name: /limber pine/ })
+    .press('Alt+ArrowUp');
+  await expect(list.getByRole('listitem').first()).toContainText('limber pine');
+
+  await page.getByRole('button', { name: 'Schedule sitting' }).click();
+  await choose(page, 'Class', 'Thursday lab');
+  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
+  await expect(page.getByText('is unfair and has no reason yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Lock key' }).click();
+  await expect(page.getByRole('alert')).toContainText('Station 1 is unfair');
+
+  // One press applies the first fix, which is a cone.
+  await page.getByRole('link', { name: 'See fixes' }).click();
+  const panel = page.getByRole('complementary', { name: 'Station 1' });
+  await expect(panel).toContainText('whitebark pine');
+  await picture(page, 'quiz-fixes');
+  const faults = await new AxeBuilder({ page }).analyze();
+  expect(faults.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
+  await panel.getByRole('button', { name: 'Add a cone or fruit → fair' }).click();
+  await expect(list.getByRole('listitem').first()).not.toContainText('unfair');
+
+  await page.getByRole('link', { name: /Thursday lab/ }).click();
+  const cutting = page.getByRole('region', { name: 'Cutting list', exact: true });
+  await expect(cutting).toContainText('a fruit or cone');
+  await page.getByRole('button', { name: 'Lock key' }).click();
+  await expect(page.getByText('key locked')).toBeVisible();
+  await picture(page, 'sitting-locked');
+  const url = page.url();
+  const id = /sittings\/([0-9a-f-]+)/.exec(url)?.[1] ?? '';
+
+  await page.goto(`/print/sittings/${id}/cutting-list`);
+  await expect(page.getByRole('table')).toContainText('1A');
+  const printed = readPdf(await page.pdf({ format: 'Letter' }));
+  const words = printed.pages.flat().map((w) => w.text);
+  const all = words.join(' ');
+  expect(all).toContain('L07');
+  expect(all).toContain('a twig with at least 2 nodes');
+  // Legible at 70%: nothing is set smaller than 9.5 points, black on white.
+  expect(Math.min(...printed.pages.flat().map((w) => w.bottom - w.top))).toBeGreaterThanOrEqual(9.5);
+  printed.close();
+  await page.goto(`/print/sittings/${id}/labels`);
+  await expect(page.locator('.print-label').first()).toBeVisible();
+  const labels = readPdf(await page.pdf({ format: 'Letter' }));
+  const onLabels = labels.pages
+    .flat()
+    .map((w) => w.text)
+    .join(' ');
+  expect(onLabels).toContain('1A');
+  expect(onLabels).not.toMatch(/pine|fir|Pinus|Abies|L07/);
+  labels.close();
+  await page.goto(`/print/sittings/${id}/answer-key`);
+  await expect(page.getByRole('table')).toContainText('Pinus flexilis');
+  await page.goto(`/print/sittings/${id}/volunteer-card`);
+  await expect(page.getByRole('main')).not.toContainText('Pinus');
+
+  // At seven in the morning, on a phone: swap, choose, swap.
+  const phone = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await signInAsOwner(phone);
+  await phone.goto(url);
+  let presses = 0;
+  const press = async (name: string | RegExp, within = phone.locator('body')): Promise<void> => {
+    presses += 1;
+    await within.getByRole('button', { name }).click();
+  };
+  await press('Swap tree at station 2');
+  const dialog = phone.getByRole('dialog');
+  presses += 1;
+  await dialog
+    .getByRole('radio', { name: /grand fir/ })
+    .first()
+    .check();
+  await picture(phone, 'swap');
+  await press('Swap tree', dialog);
+  await expect(dialog).toBeHidden();
+  expect(presses).toBeLessThanOrEqual(4);
+  await expect(phone.getByText('in place of L01 at this sitting')).toBeVisible();
+  await expect(phone.getByRole('region', { name: 'Key', exact: true })).toContainText('revision 2');
+});
+
+test('a preset sets how a quiz is run, and stations ask what it asks', async ({ page }) => {
+  await signInAsOwner(page);
+  await go(page, 'Quizzes');
+  await page.getByRole('button', { name: 'New quiz' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('Contest');
+  await choose(page, 'List', 'Trees of Quillan Creek');
+  await page.getByRole('button', { name: 'Create quiz' }).click();
+  const adding = page.getByRole('dialog', { name: /Add stations/ });
+  await adding.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Edit plan' }).click();
+  const plan = page.getByRole('dialog', { name: /Plan of Contest/ });
+  await choose(page, 'Start from', 'Contest, seniors');
+  await expect(plan).toContainText('A misspelling loses half');
+  await expect(plan.getByRole('checkbox', { name: /cannot be told/ })).not.toBeChecked();
+  await picture(page, 'plan');
+  await plan.getByRole('button', { name: 'Save plan' }).click();
+  await expect(plan).toBeHidden();
+  await page.getByRole('button', { name: 'Add station', exact: true }).click();
+  await choose(page, 'Tree', 'L02');
+  await expect(page.getByText('No more character questions')).toBeVisible();
+});
