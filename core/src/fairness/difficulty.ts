@@ -1,5 +1,5 @@
 import { overlapIn, says } from '../compare/index.ts';
-import type { Column, Matrix } from '../compare/index.ts';
+import type { Matrix } from '../compare/index.ts';
 import { missRate } from '../tells/index.ts';
 import type { PairAt } from './pairs.ts';
 
@@ -8,19 +8,58 @@ const SLIP = 1 / 31;
 /** A look-alike that survives a look less often than this is pooled with the slips. */
 const RARE = 0.001;
 
-interface Rival {
-  readonly columns: ReadonlySet<Column>;
-  readonly overlap: ReadonlyMap<Column, number>;
+/** What tells the tree from its look-alikes, as numbers: one place a character, one row a look-alike. */
+interface Table {
+  readonly missed: Float64Array;
+  /** By look-alike: the overlap in each character; 1 where it is no tell of the pair. */
+  readonly overlap: readonly Float64Array[];
+  /** By look-alike: whether a character is one of those that tell it. */
+  readonly tells: readonly Uint8Array[];
 }
 
-const survives = (columns: Iterable<Column>, alike: (c: Column) => number): number => {
+function tableOf(matrix: Matrix, row: number, judged: readonly PairAt[]): Table {
+  const columns = [...new Set(judged.flatMap((j) => j.columns))];
+  const at = new Map(columns.map((c, i) => [c, i] as const));
+  const rows = judged.map(({ place, columns: own }) => {
+    const overlap = new Float64Array(columns.length).fill(1);
+    const tells = new Uint8Array(columns.length);
+    for (const c of own) {
+      says(c, row, place, matrix.gap);
+      const i = at.get(c) ?? 0;
+      overlap[i] = overlapIn(c, row, place);
+      tells[i] = 1;
+    }
+    return { overlap, tells };
+  });
+  return {
+    missed: Float64Array.from(columns, (c) => missRate(c.character).rate),
+    overlap: rows.map((r) => r.overlap),
+    tells: rows.map((r) => r.tells),
+  };
+}
+
+/** The chance that two look-alikes both survive a look: Π (m + (1 − m)·o·o′) over what tells either of the two. */
+function bothSurvive({ missed, overlap, tells }: Table, b: number, c: number): number {
+  const [oB, oC, tB, tC] = [overlap[b], overlap[c], tells[b], tells[c]];
   let chance = 1;
-  for (const c of columns) {
-    const { rate } = missRate(c.character);
-    chance *= rate + (1 - rate) * alike(c);
+  for (let d = 0; d < missed.length; d += 1) {
+    if (!tB?.[d] && !tC?.[d]) continue;
+    const m = missed[d] ?? 0;
+    chance *= m + (1 - m) * (oB?.[d] ?? 1) * (oC?.[d] ?? 1);
   }
   return chance;
-};
+}
+
+/** The chance that one survives alone: Π (m + (1 − m)·o). */
+function survives({ missed, overlap, tells }: Table, b: number): number {
+  let chance = 1;
+  for (let d = 0; d < missed.length; d += 1) {
+    if (!tells[b]?.[d]) continue;
+    const m = missed[d] ?? 0;
+    chance *= m + (1 - m) * (overlap[b]?.[d] ?? 1);
+  }
+  return chance;
+}
 
 /**
  * The share of a class that is expected to give another name: the miss model with every name given as readily as any
@@ -28,29 +67,17 @@ const survives = (columns: Iterable<Column>, alike: (c: Column) => number): numb
  * own, or what was fitted to the class. It never weighs in a verdict. Source: docs/formulas.md, Difficulty of a station.
  */
 export function expectedMiss(matrix: Matrix, row: number, judged: readonly PairAt[]): number {
-  const rivals = judged
-    .filter((j) => j.fairness.verdict !== 'unproven')
-    .map(({ place, columns }): Rival => {
-      const overlap = new Map<Column, number>();
-      for (const c of columns) {
-        says(c, row, place, matrix.gap);
-        overlap.set(c, overlapIn(c, row, place));
-      }
-      return { columns: new Set(columns), overlap };
-    });
-  const alike = (r: Rival, c: Column): number => r.overlap.get(c) ?? 1;
-  const close = rivals
-    .map((r) => ({ r, alone: survives(r.columns, (c) => alike(r, c)) }))
-    .filter((x) => x.alone >= RARE);
-  const named = close.map(({ r, alone }) => {
+  const table = tableOf(
+    matrix,
+    row,
+    judged.filter((j) => j.fairness.verdict !== 'unproven'),
+  );
+  const close = table.tells.map((_, b) => ({ b, alone: survives(table, b) })).filter((x) => x.alone >= RARE);
+  let wrong = 0;
+  for (const { b, alone } of close) {
     let others = 0;
-    for (const { r: s } of close) {
-      if (s === r) continue;
-      const union = new Set([...r.columns, ...s.columns]);
-      others += survives(union, (c) => alike(r, c) * alike(s, c)) / alone;
-    }
-    return alone / (2 + others);
-  });
-  const wrong = named.reduce((sum, p) => sum + p, 0);
+    for (const { b: c } of close) if (c !== b) others += bothSurvive(table, b, c) / alone;
+    wrong += alone / (2 + others);
+  }
   return SLIP + (1 - SLIP) * Math.min(1, wrong);
 }

@@ -96,7 +96,7 @@ function judgeOne(
     judged.map((j) => ({
       place: j.place,
       expected: j.fairness.expected,
-      columns: [...j.columns, ...j.off],
+      columns: () => [...j.columns, ...j.off()],
     })),
     settings,
   );

@@ -112,6 +112,9 @@ function offFor(columns: readonly Column[], a: number, b: number): readonly Colu
 }
 const MOST_OFF = 2;
 
+/** What tells a pair is listed where it can be in doubt at all; of others it is left out. */
+const SHOWN = 0.99995;
+
 /** Fair from 0.95, hard to be sure from 0.80; below that unfair, or unproven where what is missing would decide. */
 export function verdictAt(
   expected: number,
@@ -130,7 +133,7 @@ export interface PairAt {
   /** The columns that count. */
   readonly columns: readonly Column[];
   /** Columns that do not apply to the look-alike; they count against the whole list only. */
-  readonly off: readonly Column[];
+  readonly off: () => readonly Column[];
 }
 
 /**
@@ -148,34 +151,50 @@ export function judgePairs(
   const columns = matrix.columns
     .filter((c) => c.character.organ !== 'site')
     .sort((x, y) => x.character.effort - y.character.effort);
-  return rivals.flatMap((place): PairAt[] => {
+  const weighed = rivals.map((place) => {
+    const chosen = candidates(columns, row, place, matrix.gap, settings.misread).slice(0, MOST_GROUPS);
+    return { place, chosen, told: toldBy(chosen.map((c) => c.evidence)) };
+  });
+  // What is missing matters only where what is there does not suffice.
+  const short = weighed.filter((w) => w.told.expected < settings.fair).map((w) => w.place);
+  const reports = rowReports(matrix, row, conditions, short);
+  return weighed.flatMap(({ place, chosen, told: { expected, right } }): PairAt[] => {
     const taxon = matrix.list[place]?.id;
     if (taxon === undefined) return [];
-    const chosen = candidates(columns, row, place, matrix.gap, settings.misread).slice(0, MOST_GROUPS);
-    const { expected, right } = toldBy(chosen.map((c) => c.evidence));
-    const by = chosen.flatMap(({ column, alone }): Weighed[] => {
-      const [own, other] = [column.values[column.value[row] ?? -1], column.values[column.value[place] ?? -1]];
-      if (!own || !other) return [];
-      const weighed: Weighed = {
-        character: column.character.id,
-        values: [own, other],
-        alone,
-        certified: certified.has(column.character.id),
-        presumed: column.shipped[row] === 1 || column.shipped[place] === 1,
-      };
-      return [weighed];
-    });
-    // What is missing matters only where what is there does not suffice.
-    const [report] = expected >= settings.fair ? [] : rowReports(matrix, row, conditions, [place]);
-    const verdict = verdictAt(expected, report ?? { open: [], compared: 1 }, settings);
-    const open = report?.open ?? [];
+    const report = reports[short.indexOf(place)] ?? { open: [], compared: 1 };
     return [
       {
         place,
-        fairness: { rival: taxon, verdict, expected, right, by, open },
+        fairness: {
+          rival: taxon,
+          verdict: verdictAt(expected, report, settings),
+          expected,
+          right,
+          by: expected < SHOWN ? chosen.flatMap((c) => weighedAs(c, row, place, certified) ?? []) : [],
+          open: report.open,
+        },
         columns: chosen.map((c) => c.column),
-        off: offFor(columns, row, place),
+        off: () => offFor(columns, row, place),
       },
     ];
   });
+}
+
+/** A character that counts, with what each of the two shows. */
+function weighedAs(
+  { column, alone }: Candidate,
+  row: number,
+  place: number,
+  certified: ReadonlySet<string>,
+): Weighed | null {
+  const [own, other] = [column.values[column.value[row] ?? -1], column.values[column.value[place] ?? -1]];
+  if (!own || !other) return null;
+  const character = column.character.id;
+  return {
+    character,
+    values: [own, other],
+    alone,
+    certified: certified.has(character),
+    presumed: column.shipped[row] === 1 || column.shipped[place] === 1,
+  };
 }

@@ -148,7 +148,8 @@ function both({ first: a, second: b }: Evidence, { first: p, second: q }: Eviden
 
 /** Adds up what independent characters say of two. Source: docs/formulas.md, A careful observer. */
 export function toldBy(evidence: readonly Evidence[]): ToldOfTwo {
-  const { first, second } = evidence.reduce(both, SILENT);
+  const [one, ...more] = evidence;
+  const { first, second } = more.reduce(both, one ?? SILENT);
   let expected = 0;
   let right = 0;
   for (let k = 0; k < first.length; k += 1) {

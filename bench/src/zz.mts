@@ -1,2 +1,0 @@
-import { measureFairness } from './fairness.ts';
-console.log(measureFairness());
