@@ -46,6 +46,8 @@ export interface WalkStation {
   readonly cautions: readonly string[];
   /** What is drawn where the station is a plate. */
   readonly drawn: readonly Sketch[];
+  /** Parts shown one after the other, in words, with what opening each costs; empty where all is shown at once. */
+  readonly clues: readonly { readonly part: string; readonly cost: number }[];
   readonly asks: readonly WalkAsk[];
 }
 
@@ -98,6 +100,8 @@ export interface SentAnswer {
   readonly state?: string;
   readonly sure?: Sureness;
   readonly value?: AnswerValue;
+  /** How many clues of the station were open beside the first. */
+  readonly clues?: number;
   readonly at: string;
 }
 
@@ -107,6 +111,7 @@ export interface CheckedAnswer {
   readonly ask: string;
   readonly seq: number;
   readonly value: AnswerValue;
+  readonly clues: number;
   readonly at: string;
 }
 

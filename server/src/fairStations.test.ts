@@ -168,6 +168,7 @@ describe('what cannot be asked is refused with its place', () => {
           others: [],
           right: ['b'],
           pairs: [],
+          drawing: null,
           place: null,
           text: null,
           ...part,
@@ -426,6 +427,93 @@ describe('a station is swapped', () => {
     await moveSitting(owner, sitting.id, 'closed');
     const closed = firstOf(await read(sitting.id));
     expect((await swap(closed.id, closed.version, { individual: other.id })).status).toBe(409);
+  });
+});
+
+describe('clues', () => {
+  test('what a student opened before naming it costs what the station says, and the phone is told no species', async () => {
+    const quiz = await quizOf({
+      individual: (await plant('grandis')).id,
+      clues: [
+        { organ: 'bark', cost: 0 },
+        { organ: 'twig', cost: 0.5 },
+      ],
+    });
+    const sitting = await draft(quiz.id);
+    const opened = await step(sitting.id, 'open');
+    const { phone, walk } = await joinWalk(app, opened.body.code, '12');
+    expect(walk.stations[0]?.clues).toEqual([
+      { part: 'the bark', cost: 0 },
+      { part: 'the twig', cost: 0.5 },
+    ]);
+    const sent = answersFor(walk, 1, { name: 'Abies grandis' }).map((a) => ({ ...a, clues: 1 }));
+    await send(phone, sent);
+    await phone.call('POST', '/api/walk/submit');
+    await moveSitting(owner, sitting.id, 'closed');
+    const grades = await graded(owner, sitting.id);
+    const mine = JSON.stringify(grades).includes('less the clues opened');
+    const [row] = await app.db.query<{ clues: number; points: number }>(
+      `select r.clues_open as clues, g.points from response r join grade g on g.ws = r.ws and g.response = r.id
+       join sitting_station ss on ss.ws = r.ws and ss.id = r.sitting_station where ss.sitting = $1 order by g.points desc limit 1`,
+      [sitting.id],
+    );
+    expect([mine, row]).toEqual([true, { clues: 1, points: 1.5 }]);
+  });
+});
+
+describe('more kinds of question', () => {
+  const params = (part: Partial<AskParams>): AskParams => ({
+    question: 'which_of_two',
+    prompt: 'Which of the two is it?',
+    options: [],
+    others: [],
+    right: [],
+    pairs: [],
+    drawing: null,
+    place: null,
+    text: null,
+    ...part,
+  });
+
+  test('a phone sees what is shown under ids that say nothing; a wrong one of two is a mix-up in words', async () => {
+    const two = params({
+      options: [
+        { id: 'a', label: 'grand fir', taxon: id('grandis') },
+        { id: 'b', label: 'subalpine fir', taxon: id('lasiocarpa') },
+      ],
+      others: [{ id: 'ca', label: 'white lines', character: 'needle.bands' }],
+      right: ['a'],
+    });
+    const quiz = await quizOf({
+      individual: (await plant('grandis')).id,
+      asks: [{ kind: 'choice', points: 2, params: two }],
+    });
+    const sitting = await draft(quiz.id);
+    const opened = await step(sitting.id, 'open');
+    const { phone, walk } = await joinWalk(app, opened.body.code, '12');
+    const ask = walk.stations[0]?.asks[0];
+    expect(ask?.question).toEqual({
+      prompt: 'Which of the two is it?',
+      options: [
+        { id: 'a', label: 'grand fir', drawn: null },
+        { id: 'b', label: 'subalpine fir', drawn: null },
+      ],
+      others: [{ id: 'ca', label: 'white lines', drawn: null }],
+      drawing: null,
+    });
+    expect(JSON.stringify(walk)).not.toContain(id('grandis'));
+    const value = { kind: 'choice_by_character', chosen: 'b', shown: ['a', 'b'], character: 'ca' };
+    const at = '2026-10-01T15:00:00Z';
+    const answer = { id: '0198ffff-0000-7000-8000-00000000c0de', ask: ask?.id ?? '', seq: 1, at, value };
+    const receipt = await phone.call<{ accepted: string[] }>('POST', '/api/walk/answers', {
+      answers: [answer],
+    });
+    expect(receipt.body.accepted).toEqual([answer.id]);
+    await moveSitting(owner, sitting.id, 'closed');
+    const grades = await graded(owner, sitting.id);
+    const row = grades.rows.find((r) => r.response === answer.id);
+    expect(row).toMatchObject({ typed: 'subalpine fir, by white lines', outcome: 'wrong', points: 0 });
+    expect(row?.taxon?.id).toBe(id('lasiocarpa'));
   });
 });
 

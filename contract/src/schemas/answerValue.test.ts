@@ -93,7 +93,13 @@ describe('an answer as it is sent', () => {
     [{ sure: 'leaning' }, { kind: 'sureness', sure: 'leaning' }],
     [{ value: { kind: 'measure', mm: 38, typed: '38 mm' } }, { kind: 'measure', mm: 38, typed: '38 mm' }],
   ])('short or tagged, it becomes one form: %j', (content, value) => {
-    expect(checkAnswer({ ...sent, ...content })).toEqual({ ok: true, value: { ...sent, value } });
+    expect(checkAnswer({ ...sent, ...content })).toEqual({ ok: true, value: { ...sent, clues: 0, value } });
+  });
+
+  test('says how many clues were open', () => {
+    const open = { ...sent, typed: 'grand fir', clues: 2 };
+    expect(checkAnswer(open)).toMatchObject({ ok: true, value: { clues: 2 } });
+    expect(checkAnswer({ ...open, clues: 99 }).ok).toBe(false);
   });
 
   test.each([

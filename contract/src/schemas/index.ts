@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { taggedValue } from '@hurrow/core/answers';
+import { MOST_CLUES } from '@hurrow/core/grading';
 import { MAX_TYPED, SURENESS } from '../index.ts';
 import type { AnswerRoute, BodyOf, BodyRoute, CheckedAnswer, RouteName, SentAnswer } from '../index.ts';
 import { ANSWERS } from './answers/index.ts';
@@ -25,6 +26,7 @@ const sentAnswer = (
     sure: optional(oneOf(SURENESS)),
     at: moment,
     value: optional(answerValue),
+    clues: optional(whole(0, MOST_CLUES)),
   }) as unknown as Joi.ObjectSchema
 ).xor('typed', 'state', 'sure', 'value');
 
@@ -79,6 +81,6 @@ export function checkAnswer(answer: unknown): Checked<CheckedAnswer> {
   if (bad !== null) return { ok: false, fault: { field: bad.field, message: bad.why } };
   const { value, error } = sentAnswer.validate(answer, { convert: true, abortEarly: true });
   if (error) return { ok: false, fault: faultOf(error) };
-  const { id: answerId, ask, seq, at, value: tagged, ...short } = value as SentAnswer;
-  return { ok: true, value: { id: answerId, ask, seq, at, value: tagged ?? taggedValue(short) } };
+  const { id: answerId, ask, seq, at, value: tagged, clues = 0, ...short } = value as SentAnswer;
+  return { ok: true, value: { id: answerId, ask, seq, at, clues, value: tagged ?? taggedValue(short) } };
 }

@@ -1,3 +1,5 @@
+export { MOST_CLUES, clueCost, lessClues } from './clues.ts';
+export type { ClueCost } from './clues.ts';
 export { acceptedInWords, saidTo, shownInWords } from './shown.ts';
 export type { ShownInWords } from './shown.ts';
 export { gradeAnswer, grader } from './gradeAnswer.ts';

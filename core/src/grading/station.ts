@@ -2,6 +2,7 @@ import type { AnswerValue } from '../answers/index.ts';
 import type { Grader } from './gradeAnswer.ts';
 import { asksSpecies, lookOf } from './looks.ts';
 import type { LookCall, StationLook } from './looks.ts';
+import { lessClues } from './clues.ts';
 import type { Graded, KeyAsk, KeyTruth } from './types.ts';
 
 /** An answer that counts, of one student at one station. */
@@ -48,6 +49,17 @@ export interface StudentLook extends StationLook {
   readonly calls: readonly LookCall[];
 }
 
+/** A name is worth less by what the clues cost that were open when it was given. */
+function withClues(graded: Graded, answer: StationAnswer, ask: KeyAsk, { clues }: KeyTruth): Graded {
+  const isName =
+    ask.accepted.kind === 'name' || (ask.accepted.kind === 'choice' && ask.accepted.taxa !== undefined);
+  if (!clues || clues.length === 0 || !isName || graded.points === 0) return graded;
+  const points = lessClues(graded.points, clues, answer.cluesOpen);
+  return points === graded.points
+    ? graded
+    : { ...graded, points, why: `${graded.why}, less the clues opened` };
+}
+
 /** Grades the answers at a station; one to a question that the key does not hold is left out. */
 export function gradeAnswers(
   task: Pick<StationTask, 'asks' | 'truth' | 'answers'>,
@@ -57,7 +69,8 @@ export function gradeAnswers(
   return task.answers.flatMap((answer): AnswerGrade[] => {
     const ask = asks.get(answer.ask);
     if (!ask) return [];
-    return [{ answer, ask, grade: ask.kind === 'sureness' ? null : grade(answer.value, ask, task.truth) }];
+    if (ask.kind === 'sureness') return [{ answer, ask, grade: null }];
+    return [{ answer, ask, grade: withClues(grade(answer.value, ask, task.truth), answer, ask, task.truth) }];
   });
 }
 

@@ -1,5 +1,6 @@
 import type { AnswerValue } from '../answers/index.ts';
 import type { Families, NameIndex, Outcome } from '../names/index.ts';
+import type { ClueCost } from './clues.ts';
 import type { ShownInWords } from './shown.ts';
 import type { Accepted, GradePolicy, ValueOutcome } from '../quizzes/index.ts';
 
@@ -34,6 +35,8 @@ export interface KeyTruth {
   readonly also?: readonly string[];
   /** It cannot be told from something listed, and to say so is right. */
   readonly notTellable?: boolean;
+  /** Parts shown one after the other, with what each costs. */
+  readonly clues?: readonly ClueCost[];
 }
 
 /** A decision about a written name. What it names is fixed; what that is worth depends on the truth. */

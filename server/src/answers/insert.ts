@@ -27,8 +27,8 @@ export async function insertFree(
   if (from === 'log, keys checked') await sql.query('set local session_replication_role = replica');
   const rows = await sql.query<{ id: string }>(
     `insert into response (ws, id, attempt, sitting_station, ask, seq, value, device_at, received_at, origin, precedence, late, clues_open)
-     select *, 0 from unnest($1::uuid[], $2::uuid[], $3::uuid[], $4::uuid[], $5::uuid[], $6::integer[], $7::jsonb[],
-       $8::timestamptz[], $9::timestamptz[], $10::text[], $11::smallint[], $12::boolean[])
+     select * from unnest($1::uuid[], $2::uuid[], $3::uuid[], $4::uuid[], $5::uuid[], $6::integer[], $7::jsonb[],
+       $8::timestamptz[], $9::timestamptz[], $10::text[], $11::smallint[], $12::boolean[], $13::integer[])
      on conflict do nothing returning id`,
     columns(
       answers,
@@ -44,6 +44,7 @@ export async function insertFree(
       (a) => a.origin,
       (a) => a.precedence,
       (a) => late.has(a.id),
+      (a) => a.clues ?? 0,
     ),
   );
   if (from === 'log, keys checked') await sql.query('set local session_replication_role = origin');

@@ -22,6 +22,8 @@ export interface LoggedAnswer {
   readonly ask: string;
   readonly seq: number;
   readonly value: AnswerValue;
+  /** Clues open beside the first; lines of earlier versions have none. */
+  readonly clues?: number;
   readonly deviceAt: string | null;
   readonly receivedAt: string;
   /** How the sitting stood when it was received. */
@@ -33,6 +35,7 @@ export const writeLine = (a: LoggedAnswer): string => `${JSON.stringify({ v: LIN
 const IDS = ['id', 'ws', 'sitting', 'student', 'sittingStation', 'ask'] as const;
 const ORIGINS: ReadonlySet<unknown> = new Set(['phone', 'paper', 'import']);
 const WHEN: ReadonlySet<unknown> = new Set(['open', 'closed', 'graded']);
+const MOST_CLUES = 7;
 const MOST_TAKEOVER = 1_000_000;
 
 const isCount = (n: unknown, most: number): n is number =>
@@ -46,6 +49,7 @@ function hasShape(line: Readonly<Record<string, unknown>>): boolean {
     isCount(line['takeover'], MOST_TAKEOVER) &&
     isCount(line['seq'], MOST_TAKEOVER) &&
     isAnswerValue(value) &&
+    (line['clues'] === undefined || line['clues'] === 0 || isCount(line['clues'], MOST_CLUES)) &&
     (precedence === 1 || precedence === 2) &&
     typeof receivedAt === 'string' &&
     isMoment(receivedAt) &&

@@ -56,6 +56,7 @@ async function sorted(call: Call<Student>, sent: readonly unknown[]): Promise<So
         ask: question.ask,
         seq: c.value.seq,
         value: c.value.value,
+        ...(c.value.clues > 0 ? { clues: c.value.clues } : {}),
         deviceAt: c.value.at,
         receivedAt,
         when: state === 'open' ? 'open' : state === 'graded' || state === 'returned' ? 'graded' : 'closed',

@@ -8,6 +8,7 @@ import { allowedHandling, showDate } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS, useSession, useVocabulary } from '../app/index.ts';
 import { Loaded, SketchView } from '../parts/index.ts';
+import { CLUE_WORDS } from '../quizzes/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 
 function Card({ sitting, at, withCode }: { sitting: SittingDetail; at: SittingStation; withCode: boolean }) {
@@ -44,19 +45,31 @@ function Card({ sitting, at, withCode }: { sitting: SittingDetail; at: SittingSt
             const c = vocabulary?.get(a.character ?? '');
             return (
               <li key={a.id}>
-                {a.kind === 'call'
-                  ? c
-                    ? `${characterWords(c, 'plain')} (${c.term})`
-                    : ''
-                  : a.kind === 'sureness'
-                    ? 'How sure are you?'
-                    : a.kind === 'either'
-                      ? 'Common or scientific name'
-                      : `${a.kind.charAt(0).toUpperCase()}${a.kind.slice(1)}${a.kind === 'genus' || a.kind === 'family' ? '' : ' name'}`}
+                {a.params
+                  ? a.params.prompt
+                  : a.kind === 'call'
+                    ? c
+                      ? `${characterWords(c, 'plain')} (${c.term})`
+                      : ''
+                    : a.kind === 'sureness'
+                      ? 'How sure are you?'
+                      : a.kind === 'either'
+                        ? 'Common or scientific name'
+                        : `${a.kind.charAt(0).toUpperCase()}${a.kind.slice(1)}${a.kind === 'genus' || a.kind === 'family' ? '' : ' name'}`}
               </li>
             );
           })}
         </ol>
+        {at.station.clues.length > 0 ? (
+          <p>
+            <b>Look first at:</b> {CLUE_WORDS[at.station.clues[0]?.organ ?? 'far']}. Then open, for points:{' '}
+            {at.station.clues
+              .slice(1)
+              .map((c) => `${CLUE_WORDS[c.organ]} (−${c.cost})`)
+              .join(', ')}
+            .
+          </p>
+        ) : null}
         {hazards.length > 0 ? (
           <div className="card-caution">
             {hazards

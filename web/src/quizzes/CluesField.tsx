@@ -4,16 +4,7 @@ import Select from 'antd/es/select';
 import type { Clue } from '@hurrow/contract';
 import { CLUE_ORGANS } from '@hurrow/core/quizzes';
 import type { ClueOrgan } from '@hurrow/core/quizzes';
-
-export const CLUE_WORDS: Readonly<Record<ClueOrgan, string>> = {
-  far: 'the tree from afar',
-  form: 'the whole tree',
-  bark: 'the bark',
-  twig: 'the twig',
-  leaf: 'the leaf',
-  flower: 'the flower',
-  fruit: 'the cone or fruit',
-};
+import { CLUE_WORDS } from './clueWords.ts';
 
 /** Parts that are shown one after the other, the later ones for points; without any, all is shown at once. */
 export function CluesField({

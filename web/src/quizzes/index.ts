@@ -2,3 +2,4 @@ export { NewQuiz } from './NewQuiz.tsx';
 export { SPECIMEN_WORDS, whatWords, whenWords } from './cuttingWords.ts';
 export { REASON_WORDS } from './fairWords.ts';
 export { askWords } from './words.ts';
+export { CLUE_WORDS } from './clueWords.ts';

@@ -1,7 +1,10 @@
+import { useState } from 'react';
 import Button from 'antd/es/button';
 import type { WalkSitting, WalkStation } from '@hurrow/contract';
 import { AskField } from './AskField.tsx';
 import { SketchView } from '../parts/SketchView.tsx';
+import { CluesPanel } from './CluesPanel.tsx';
+import { keepOpened, openedClues } from './clues.ts';
 import { SendingNote } from './SendingNote.tsx';
 import { WalkNotes } from './WalkNotes.tsx';
 import type { Walk } from './useWalk.ts';
@@ -26,6 +29,17 @@ export function StationPage({
   onReview: () => void;
 }) {
   const last = index === sitting.stations.length - 1;
+  const place = [sitting.sitting, sitting.student, station.id] as const;
+  const [opened, setOpened] = useState(() => openedClues(...place));
+  const open = (): void => {
+    keepOpened(...place, opened + 1);
+    setOpened(opened + 1);
+  };
+  // What was open when an answer was given goes with it.
+  const here: Walk =
+    station.clues.length === 0
+      ? walk
+      : { ...walk, answer: (ask, content) => walk.answer(ask, { ...content, clues: opened }) };
   return (
     <div className="walk-frame">
       <header className="walk-head">
@@ -59,8 +73,9 @@ export function StationPage({
             ))}
           </div>
         ) : null}
+        {station.clues.length > 0 ? <CluesPanel clues={station.clues} opened={opened} onOpen={open} /> : null}
         {station.asks.map((a) => (
-          <AskField key={a.id} ask={a} walk={walk} />
+          <AskField key={a.id} ask={a} walk={here} />
         ))}
       </main>
       <footer className="walk-foot">

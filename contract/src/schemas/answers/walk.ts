@@ -120,6 +120,7 @@ export const walkStationSchema = record<WalkStation>({
   distance: text,
   cautions: listOf(text),
   drawn: listOf(sketchSchema),
+  clues: listOf(record<WalkStation['clues'][number]>({ part: text, cost: number })),
   asks: listOf(walkAskSchema),
 });
 

@@ -5,7 +5,7 @@ import type { Distance, Material, Stage } from '@hurrow/core/conditions';
 import { askedBy, competitorOf, fairnessJudge } from '@hurrow/core/fairness';
 import type { StationMet } from '@hurrow/core/fairness';
 import { shownInWords } from '@hurrow/core/grading';
-import type { KeyAsk } from '@hurrow/core/grading';
+import type { ClueCost, KeyAsk } from '@hurrow/core/grading';
 import type { Families, NameIndex } from '@hurrow/core/names';
 import { acceptedCall, comparedWith, taughtBy } from '@hurrow/core/quizzes';
 import { conditionsOf, freezeStation, stationShown } from '@hurrow/core/stations';
@@ -53,6 +53,7 @@ interface Row {
   readonly reason: UnfairReason | null;
   readonly note: string | null;
   readonly hides: string[] | null;
+  readonly clues: ClueCost[] | null;
   readonly asks: readonly AskRow[] | null;
 }
 
@@ -62,6 +63,8 @@ const readRows = (sql: Sql, ws: string, sitting: string): Promise<readonly Row[]
     `select ss.id, ss.station, st.number, coalesce(ss.swapped_individual, st.individual) as individual, st.taxon,
        ss.distance, ss.material, ss.taken_on, st.accepts, st.not_tellable_on_purpose as not_tellable, ss.reason,
        ss.reason_note as note, ${HIDDEN('ss')} as hides,
+       (select jsonb_agg(jsonb_build_object('organ', c.organ, 'cost', c.cost) order by c.ord) from clue c
+        where c.ws = st.ws and c.station = st.id) as clues,
        (select jsonb_agg(jsonb_build_object('id', a.id, 'ord', a.ord, 'kind', a.kind, 'character', a.character,
           'points', a.points, 'params', a.params) order by a.ord)
         from ask a where a.ws = st.ws and a.station = st.id) as asks
@@ -167,6 +170,7 @@ function gatherStation(row: Row, g: Ground): Met | null {
     accept: {
       ...(row.accepts.length > 0 ? { also: row.accepts } : {}),
       ...(row.not_tellable ? { notTellable: true } : {}),
+      ...(row.clues ? { clues: row.clues } : {}),
       tag: tree?.tag ?? null,
       genus: g.genera.get(taxon) ?? null,
       families: g.families.get(taxon) ?? null,

@@ -1,7 +1,7 @@
 import { DOES_NOT_APPLY } from '@hurrow/contract';
 import type { AnswerValue, SentAnswer, WalkSitting } from '@hurrow/contract';
 
-export type Content = Pick<SentAnswer, 'typed' | 'state' | 'sure' | 'value'>;
+export type Content = Pick<SentAnswer, 'typed' | 'state' | 'sure' | 'value' | 'clues'>;
 
 /** Why an answer was not taken as it is. */
 export interface Refusal {
@@ -38,11 +38,12 @@ export interface WalkStore {
 
 export const ownerOf = (s: Pick<WalkSitting, 'sitting' | 'student'>): string => `${s.sitting}/${s.student}`;
 
-export const contentOf = ({ typed, state, sure, value }: Content): Content => ({
+export const contentOf = ({ typed, state, sure, value, clues }: Content): Content => ({
   ...(typed === undefined ? {} : { typed }),
   ...(state === undefined ? {} : { state }),
   ...(sure === undefined ? {} : { sure }),
   ...(value === undefined ? {} : { value }),
+  ...(clues === undefined ? {} : { clues }),
 });
 
 /** What a field shows for an answer as the server has it. */

@@ -64,6 +64,7 @@ export const SITTING: WalkSitting = {
       distance: '',
       cautions: [],
       drawn: [],
+      clues: [],
       asks: [
         { id: 'name', kind: 'common', points: 2 },
         { id: 'sure', kind: 'sureness', points: 0 },
