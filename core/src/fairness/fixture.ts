@@ -1,5 +1,6 @@
+import { CHARACTERS, readCell, vocabularyOf } from '../characters/index.ts';
 import type { Vocabulary } from '../characters/index.ts';
-import { july, taxon } from '../compare/fixture.ts';
+import { EVERYTHING_AT_THE_TREE } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
 import type { Described } from '../tells/index.ts';
 import { fairnessJudge } from './judge.ts';
@@ -8,10 +9,25 @@ import type { Asked, Competitor, StationMet } from './types.ts';
 
 export const ASKED: Asked = { rank: 'species', characters: [], accepts: [], notTellable: false };
 
+const july: Conditions = { ...EVERYTHING_AT_THE_TREE, date: '2026-07-01' };
+const vocabulary = vocabularyOf(CHARACTERS);
+
+function read(id: string, cell: string) {
+  const character = vocabulary.get(id);
+  const value = character ? readCell(character, cell) : null;
+  if (!value?.ok || !value.value) throw new Error(`${id}: ${cell}`);
+  return { value: value.value };
+}
+
 /** Made-up species by cells; those whose ids start alike before a dash are of one genus. */
 export const speciesOf = (
   cells: Readonly<Record<string, Readonly<Record<string, string>>>>,
-): readonly Described[] => Object.entries(cells).map(([id, c]) => taxon(id, c));
+): readonly Described[] =>
+  Object.entries(cells).map(([id, of]) => ({
+    id,
+    subject: { persistence: 'evergreen', windows: [] },
+    values: new Map(Object.entries(of).map(([c, cell]) => [c, read(c, cell)])),
+  }));
 
 export const competitorsOf = (list: readonly Described[]): readonly Competitor[] =>
   list.map((d) => ({ taxon: d.id, genus: d.id.split('-')[0] ?? null, family: 'aceae' }));

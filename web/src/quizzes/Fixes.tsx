@@ -25,17 +25,20 @@ export function Fixes({
   onApply: (fix: FixResult['fix']) => void;
 }) {
   const { today } = useSession();
-  const [fixes, setFixes] = useState<readonly FixResult[] | null>(null);
+  const [held, setHeld] = useState<{ readonly at: CheckAt; readonly fixes: readonly FixResult[] } | null>(
+    null,
+  );
+  // Those of a station as it was before are not shown for it as it is now.
+  const fixes = held?.at === at ? held.fixes : null;
   const { fixes: find, found } = fairness;
   const verdict = found.get(at.station.id)?.verdict;
   // Nothing is proposed where nothing is known of what stands there.
   const knows = (found.get(at.station.id)?.pairs.length ?? 0) > 0;
   useEffect(() => {
     let live = true;
-    setFixes(null);
     if (verdict === undefined || verdict === 'fair' || !knows) return undefined;
     void find(at).then((f) => {
-      if (live) setFixes(f);
+      if (live) setHeld({ at, fixes: f });
     });
     return () => {
       live = false;
