@@ -145,6 +145,8 @@ export interface QuizChange {
 export interface StationsBody {
   readonly individuals: readonly string[];
   readonly asks: readonly AskBody[];
+  /** What each asks besides, in the order of the trees. */
+  readonly askEach?: readonly (readonly AskBody[])[];
 }
 
 export interface SittingStation {

@@ -146,3 +146,10 @@ test('the nearest of a species are those a student would take it for', () => {
   expect(near).not.toContain(taxonId('Acer glabrum'));
   expect(nearest(own, [own])).toEqual([]);
 });
+
+test('for young groups the two are drawn beside their names, and nobody is asked why', () => {
+  const p = paramsOf('which_of_two', ground('Acer glabrum', 1, { drawn: true }));
+  expect(p.others).toEqual([]);
+  expect(p.options.every((o) => o.label !== '' && o.draw !== undefined)).toBe(true);
+  expect(right(p).map((o) => o.taxon)).toEqual([taxonId('Acer glabrum')]);
+});

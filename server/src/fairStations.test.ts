@@ -307,6 +307,24 @@ describe('stations', () => {
     expect(after.stations[1]?.station.material).toEqual(['twig', 'fruit']);
   });
 
+  test('are added many at once, each with what it alone asks, all or none', async () => {
+    const quiz = await quizOf();
+    const trees = [await plant('grandis'), await plant('lasiocarpa')].map((t) => t.id);
+    const add = (body: Record<string, unknown>) =>
+      owner.call<QuizDetail & { field: string }>('POST', `/api/quizzes/${quiz.id}/stations/batch`, {
+        individuals: trees,
+        ...body,
+      });
+    const none = await add({ asks: [], askEach: [[NAME]] });
+    expect([none.status, none.body.field]).toEqual([422, 'askEach.1']);
+    expect((await owner.call<QuizDetail>('GET', `/api/quizzes/${quiz.id}`)).body.stations).toEqual([]);
+    const done = await add({ asks: [NAME], askEach: [[{ kind: 'genus', points: 1 }]] });
+    expect(done.body.stations.map((s) => s.asks.map((a) => a.kind))).toEqual([
+      ['scientific', 'genus'],
+      ['scientific'],
+    ]);
+  });
+
   test('keep their clues, and count the sittings of other quizzes in which their tree stood', async () => {
     const tree = await plant('grandis');
     const quiz = await quizOf({

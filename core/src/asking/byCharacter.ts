@@ -3,6 +3,7 @@ import type { Character } from '../characters/index.ts';
 import { visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
 import { comparePair, expectedCharacters } from '../tells/index.ts';
+import { drawPart } from './byDrawing.ts';
 import { WHY_NOT, labelOf, lettered, question, shuffled } from './ground.ts';
 import type { AskGround, Made, Named } from './ground.ts';
 
@@ -42,10 +43,14 @@ export function whichOfTwo(g: AskGround): Made {
   const rival = g.closest.map((id) => named(g, id)).find((n) => n && toldBy(g, n.id).tells.length > 0);
   if (!rival) return WHY_NOT('No look-alike can be told from it here.');
   const { tells, alike } = toldBy(g, rival.id);
+  const leaf = (n: Named) =>
+    g.drawn && drawPart(g, n.id, 'leaf') ? { draw: { taxon: n.id, part: 'leaf' as const } } : {};
   const options = lettered(
-    [g.own, rival].map((n) => ({ label: labelOf(n), taxon: n.id })),
+    [g.own, rival].map((n) => ({ label: labelOf(n), taxon: n.id, ...leaf(n) })),
     g.next,
   );
+  const right = options.filter((o) => o.taxon === g.own.id).map((o) => o.id);
+  if (g.drawn) return question('which_of_two', 'Which of the two is it?', { options, right });
   const others = lettered(
     [...tells.slice(0, 2), ...shuffled(alike, g.next).slice(0, 2)].map((id) => characterOption(g, id)),
     g.next,
@@ -54,7 +59,7 @@ export function whichOfTwo(g: AskGround): Made {
   return question('which_of_two', 'Which of the two is it, and what told you?', {
     options,
     others,
-    right: options.filter((o) => o.taxon === g.own.id).map((o) => o.id),
+    right,
   });
 }
 

@@ -30,6 +30,8 @@ export interface AskGround {
   /** Of the site, in meters. */
   readonly elevM: number;
   readonly wording: Wording;
+  /** Options are drawn beside their names, and nobody is asked why: for young groups. */
+  readonly drawn?: boolean;
   /** Numbers from 0 up to 1, so that options stand in no order of their own. */
   readonly next: () => number;
 }

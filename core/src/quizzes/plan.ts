@@ -111,7 +111,8 @@ export const PRESET_SETTINGS: Readonly<Record<Preset, PresetSetting>> = {
       showScore: false,
     },
     policy: { ...POLICY, otherLanguage: 1 },
-    asks: [{ kind: 'common', points: 1 }],
+    // Each station asks which of two, drawn, when its tree is chosen.
+    asks: [],
     stations: [8, 10],
   },
 };

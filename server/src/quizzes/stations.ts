@@ -3,7 +3,7 @@ import type { AskBody, StationBody, StationSetting } from '@hurrow/contract';
 import type { Material } from '@hurrow/core/conditions';
 import { insertRows, maybe, written } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { conflict, idParam, needVersion, notFound } from '../http/index.ts';
+import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
 import { needUnlocked } from './locks.ts';
 import { checkStation } from './stationFits.ts';
@@ -106,13 +106,17 @@ async function append(tx: Sql, ws: string, quiz: string, body: StationBody): Pro
 
 /** Adds many trees as stations that ask the same, in their order, all or none. */
 export async function addStations(call: CallOf<'stationsAdd'>): Promise<ReplyOf<'stationsAdd'>> {
-  const { individuals, asks } = call.body;
+  const { individuals, askEach = [] } = call.body;
   const { ws } = call.who;
   const quiz = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {
     await needUnlocked(tx, ws, quiz);
     const plan = await planFor(tx, ws, quiz);
-    for (const individual of individuals) {
+    for (const [i, individual] of individuals.entries()) {
+      const asks = [...call.body.asks, ...(askEach[i] ?? [])];
+      if (asks.length === 0) {
+        throw invalid('A station asks nothing.', { field: `askEach.${i}`, remedy: 'Add a question.' });
+      }
       await checkStation(tx, ws, { individual, asks }, DEFAULT_MATERIAL, plan);
       await append(tx, ws, quiz, { individual, asks });
     }

@@ -12,6 +12,7 @@ import { vocabularyToRead } from '../library/index.ts';
 import { readKey } from './key/index.ts';
 import type { LockedKey, StationKey } from './key/index.ts';
 import { needSitting } from './store.ts';
+import { keyFor, writtenFor } from './written.ts';
 import type { SittingRow } from './store.ts';
 
 /** What the key has for a question, as a hand would write it. */
@@ -29,7 +30,7 @@ function keyValue(ask: KeyAsk, station: StationKey, vocabulary: Vocabulary): Ans
             : scientific;
     return { kind: 'name', text };
   }
-  if (accepted.kind !== 'call') return { kind: 'blank' };
+  if (accepted.kind !== 'call') return keyFor(ask) ?? { kind: 'blank' };
   const [first] = accepted.right;
   if (first !== undefined) return { kind: 'state', state: first };
   if (accepted.range) {
@@ -98,7 +99,7 @@ async function needStudent(
 const wordOf =
   (ask: KeyAsk, vocabulary: Vocabulary) =>
   (id: string): string =>
-    vocabulary.get(ask.character ?? '')?.states.find((s) => s.id === id)?.term ?? id;
+    ask.shown?.labels[id] ?? vocabulary.get(ask.character ?? '')?.states.find((s) => s.id === id)?.term ?? id;
 
 /** A key is there once a sitting is locked; a draft has no sheets. */
 async function needKey(sql: Sql, ws: string, sitting: SittingRow): Promise<LockedKey> {
@@ -161,6 +162,8 @@ function valueOf(
     });
   }
   if (typed === null) return keyValue(ask, station, vocabulary);
+  const other = writtenFor(ask, typed, field);
+  if (other) return other;
   if (ask.kind !== 'call') return nameWritten(typed);
   const c = vocabulary.get(ask.character ?? '');
   const value = c ? characterWritten(c, typed) : null;

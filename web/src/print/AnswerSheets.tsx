@@ -58,6 +58,28 @@ function Line({ ask }: { ask: Ask }) {
       </div>
     );
   }
+  if (ask.params) {
+    const { prompt, options, others } = ask.params;
+    const onPhone = ask.kind === 'match' || ask.kind === 'point';
+    return (
+      <div className="answer-line">
+        <span>{prompt}</span>
+        {onPhone ? (
+          <span>on the phone</span>
+        ) : options.length > 0 ? (
+          <span className="answer-choices">
+            {[...options, ...others].map((o) => (
+              <span key={o.id}>
+                ☐ {o.id} {o.label}
+              </span>
+            ))}
+          </span>
+        ) : (
+          <span className="answer-blank" />
+        )}
+      </div>
+    );
+  }
   const label = LABELS[ask.kind] ?? 'Answer';
   return (
     <div className="answer-line">

@@ -3,12 +3,15 @@ import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
-import type { QuizDetail } from '@hurrow/contract';
+import type { AskBody, QuizDetail } from '@hurrow/contract';
+import { makeQuestion } from '@hurrow/core/asking';
+import { seeded } from '@hurrow/core/numbers';
 import { useRead, useWrite } from '../api/index.ts';
 import { useClassAtHand } from '../app/index.ts';
 import { AppLink, Nothing, ProblemNote, TaxonName, counted } from '../parts/index.ts';
 import { AsksField } from './AsksField.tsx';
 import { asksFor, rememberAsks } from './asks.ts';
+import { useAskGround } from './useAskGround.ts';
 import { ofWeeks, offeredTrees, oneOfEach, weeksOf } from './stationChoice.ts';
 import type { Offered } from './stationChoice.ts';
 
@@ -39,6 +42,7 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
   const { section } = useClassAtHand();
   const [weeks, setWeeks] = useState<readonly number[]>([]);
   const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [pairs, setPairs] = useState(quiz.plan.preset === 'young');
   const [asks, setAsks] = useState(() => asksFor(quiz.plan.preset));
   const add = useWrite('stationsAdd');
   const all = useMemo(
@@ -46,11 +50,26 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
     [trees, list, quiz, section],
   );
   const shown = ofWeeks(all, weeks);
+  const groundOf = useAskGround(quiz);
+  /** A drawn choice between the tree and a look-alike; where none can be made, the common name. */
+  const pairFor = (id: string, i: number): readonly AskBody[] => {
+    const tree = trees?.find((t) => t.id === id);
+    const made =
+      tree && groundOf
+        ? makeQuestion('which_of_two', { ...groundOf(tree), drawn: true, next: seeded(i + 1) })
+        : null;
+    return made && 'params' in made
+      ? [{ kind: 'choice', character: null, points: 1, params: made.params }]
+      : [{ kind: 'common', character: null, points: 1 }];
+  };
   const set = (id: string, on: boolean): void =>
     setChosen(on ? [...chosen, id] : chosen.filter((c) => c !== id));
   const save = (): void =>
     add.mutate(
-      { params: { id: quiz.id }, body: { individuals: chosen, asks } },
+      {
+        params: { id: quiz.id },
+        body: { individuals: chosen, asks, ...(pairs ? { askEach: chosen.map(pairFor) } : {}) },
+      },
       {
         onSuccess: () => {
           rememberAsks(asks);
@@ -64,7 +83,7 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
       width={860}
       title={`Add stations to ${quiz.name}`}
       okText={chosen.length === 0 ? 'Add stations' : `Add ${counted(chosen.length, 'station')}`}
-      okButtonProps={{ disabled: chosen.length === 0 || asks.length === 0 }}
+      okButtonProps={{ disabled: chosen.length === 0 || (asks.length === 0 && !pairs) }}
       confirmLoading={add.isPending}
       onCancel={onClose}
       onOk={save}
@@ -105,7 +124,16 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
               {chosen.length} of {shown.length} trees chosen. They become stations in this order.
             </p>
           </div>
-          <AsksField asks={asks} certified={[]} mostCalls={quiz.plan.mostCalls} onChange={setAsks} />
+          <div>
+            <AsksField asks={asks} certified={[]} mostCalls={quiz.plan.mostCalls} onChange={setAsks} />
+            <Checkbox
+              checked={pairs}
+              disabled={groundOf === null}
+              onChange={(e) => setPairs(e.target.checked)}
+            >
+              Ask which of two, with drawings
+            </Checkbox>
+          </div>
         </div>
       )}
       <ProblemNote error={add.error} />

@@ -32,13 +32,13 @@ export function MoreKinds({
   tree: TreeRow;
   onAdd: (ask: AskBody) => void;
 }) {
-  const ground = useAskGround(quiz, tree);
+  const groundOf = useAskGround(quiz);
   const [why, setWhy] = useState<string | null>(null);
   const [seed, setSeed] = useState(1);
   const [kind, setKind] = useState<QuestionKind | null>(null);
   const make = (): void => {
-    if (!kind || !ground) return;
-    const made = makeQuestion(kind, { ...ground, next: seeded(seed) });
+    if (!kind || !groundOf) return;
+    const made = makeQuestion(kind, { ...groundOf(tree), next: seeded(seed) });
     setSeed(seed + 1);
     if ('why' in made) setWhy(made.why);
     else {
@@ -60,7 +60,7 @@ export function MoreKinds({
             setWhy(null);
           }}
         />
-        <Button disabled={kind === null || ground === null} onClick={make}>
+        <Button disabled={kind === null || groundOf === null} onClick={make}>
           Make question
         </Button>
       </div>

@@ -40,8 +40,11 @@ function rulesOn(
   });
 }
 
-/** What questions about a tree are made from; null until it is read. */
-export function useAskGround(quiz: QuizDetail, tree: TreeRow): Omit<AskGround, 'next'> | null {
+/** What questions about one tree are made from. */
+export type GroundOf = (tree: TreeRow) => Omit<AskGround, 'next'>;
+
+/** What questions about trees are made from; null until it is read. */
+export function useAskGround(quiz: Pick<QuizDetail, 'list'>): GroundOf | null {
   const { today } = useSession();
   const { wording } = useView();
   const vocabulary = useVocabulary();
@@ -49,25 +52,27 @@ export function useAskGround(quiz: QuizDetail, tree: TreeRow): Omit<AskGround, '
   const rules = useRead('rules').data;
   return useMemo(() => {
     if (!vocabulary || !library || !rules) return null;
-    const list = describeTaxa(
-      library.members.map((m) => m.id),
-      library.data,
-      vocabulary,
-      sitePlace(tree.site, library.sightings),
-    );
-    const described = new Map(list.map((d) => [d.id, d]));
-    const own = described.get(tree.taxon.id);
     const taxa = new Map(library.data.taxa.map((t) => [t.id, t]));
-    return {
-      own: tree.taxon,
-      list: library.members,
-      described,
-      vocabulary,
-      conditions: { ...EVERYTHING_AT_THE_TREE, date: today, material: ['tree', 'twig', 'leaf'] },
-      closest: own ? nearest(own, list) : [],
-      rules: rulesOn(rules, list, taxa, vocabulary, wording, today),
-      elevM: tree.site.elevM,
-      wording,
+    return (tree) => {
+      const list = describeTaxa(
+        library.members.map((m) => m.id),
+        library.data,
+        vocabulary,
+        sitePlace(tree.site, library.sightings),
+      );
+      const described = new Map(list.map((d) => [d.id, d]));
+      const own = described.get(tree.taxon.id);
+      return {
+        own: tree.taxon,
+        list: library.members,
+        described,
+        vocabulary,
+        conditions: { ...EVERYTHING_AT_THE_TREE, date: today, material: ['tree', 'twig', 'leaf'] },
+        closest: own ? nearest(own, list) : [],
+        rules: rulesOn(rules, list, taxa, vocabulary, wording, today),
+        elevM: tree.site.elevM,
+        wording,
+      };
     };
-  }, [vocabulary, library, rules, tree, today, wording]);
+  }, [vocabulary, library, rules, today, wording]);
 }

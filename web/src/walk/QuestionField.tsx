@@ -24,9 +24,8 @@ function Option({
       <input type="radio" name={name} checked={chosen} onChange={onChoose} />
       {option.drawn ? (
         <SketchView sketch={option.drawn} label={`Drawing ${number}`} className="option-drawn" />
-      ) : (
-        <span>{option.label}</span>
-      )}
+      ) : null}
+      {option.label === '' ? null : <span>{option.label}</span>}
     </label>
   );
 }

@@ -177,7 +177,8 @@ export const quizPlanBody = record<QuizPlanBody>({ plan: quizPlan, policy: grade
 
 export const stationsBody = record<StationsBody>({
   individuals: unique(listFrom(id, 1, MOST_STATIONS)),
-  asks: listFrom(ask, 1, MOST_ASKS),
+  asks: listFrom(ask, 0, MOST_ASKS),
+  askEach: optional(listFrom(listFrom(ask, 0, MOST_ASKS), 0, MOST_STATIONS)),
 });
 
 export const sittingBody = record<SittingBody>({
