@@ -4,6 +4,7 @@ import { minutesOf } from '@hurrow/core/quizzes';
 import { counted } from '../parts/index.ts';
 import { coverageOf } from './coverage.ts';
 import { VERDICT_WORDS } from './fairWords.ts';
+import { sizeDoubt } from './planWords.ts';
 
 const ORDER: readonly FairnessVerdict[] = ['fair', 'shaky', 'unproven', 'unfair'];
 
@@ -21,6 +22,7 @@ export function Coverage({
   const minutes = minutesOf(quiz.plan, quiz.stations.length);
   const points = quiz.stations.flatMap((s) => s.asks).reduce((n, a) => n + a.points, 0);
   const judged = quiz.stations.flatMap((s) => found.get(s.id) ?? []);
+  const unusual = sizeDoubt(quiz.plan.preset, quiz.stations.length);
   const misses = judged.reduce((n, f) => n + (f.missed ?? 0), 0);
   const share = judged.length === 0 ? null : misses / judged.length;
   return (
@@ -61,6 +63,7 @@ export function Coverage({
           ))}
         </tbody>
       </table>
+      {unusual ? <p className="quiet">{unusual}</p> : null}
       <dl className="coverage-sums number">
         <dt>Stations</dt>
         <dd>{quiz.stations.length}</dd>

@@ -15,6 +15,7 @@ import { Coverage } from './Coverage.tsx';
 import { NewSitting } from './NewSitting.tsx';
 import { PlanEditor } from './PlanEditor.tsx';
 import { QuizEditor } from './QuizEditor.tsx';
+import { Retest } from './Retest.tsx';
 import { SettlingLine } from './SettlingLine.tsx';
 import { SittingLines } from './SittingLines.tsx';
 import { StationEditor } from './StationEditor.tsx';
@@ -193,6 +194,7 @@ function Quiz({ quiz, sitting }: { quiz: QuizDetail; sitting: SittingDetail | nu
         <div className="quiz-columns">
           <div className="quiz-left">
             {list.data ? <Coverage quiz={quiz} list={list.data} found={fairness.found} /> : null}
+            <Retest quiz={quiz} />
             {quiz.sittings.length > 0 ? (
               <section className="panel" aria-label="Sittings">
                 <h2>Sittings</h2>

@@ -1,3 +1,4 @@
+import { PRESET_SETTINGS } from '@hurrow/core/quizzes';
 import type { GradePolicy, Preset } from '@hurrow/core/quizzes';
 
 export const PRESET_WORDS: Readonly<Record<Preset, { readonly name: string; readonly about: string }>> = {
@@ -53,3 +54,12 @@ export const SHARE_FIELDS: readonly {
     why: 'Nothing where both are asked; all for young groups.',
   },
 ];
+
+/** How many stations a preset is made for, where a quiz has another number; null where it fits. */
+export function sizeDoubt(preset: Preset | null, stations: number): string | null {
+  if (preset === null) return null;
+  const [least, most] = PRESET_SETTINGS[preset].stations;
+  if (stations >= least && stations <= most) return null;
+  const { name } = PRESET_WORDS[preset];
+  return `${name} is made for ${least === most ? least : `${least} to ${most}`} stations.`;
+}
