@@ -56,7 +56,8 @@ export async function swapStation(call: CallOf<'stationSwap'>): Promise<ReplyOf<
     const [swapped] = station;
     if (swapped?.individual !== individual)
       throw conflict('This tree cannot stand there.', { remedy: 'Choose another tree.' });
-    if (now.judge(new Set([id])).get(id)?.verdict === 'unfair' && reason === null) {
+    const fair = await now.judge(new Set([id]));
+    if (fair.get(id)?.verdict === 'unfair' && reason === null) {
       throw conflict(`Station ${swapped.number} would be unfair with this tree.`, {
         field: 'reason',
         remedy: 'Choose another tree, or say why you use it.',

@@ -50,7 +50,7 @@ const gathered = (s: GatheredStation, part: Partial<Gathered> = {}): Gathered =>
   names: { hash: 'h1', text: '', index: nameIndex([]), genera: new Map() },
   list: [taxon()],
   stations: [s],
-  judge: () => new Map(),
+  judge: () => Promise.resolve(new Map()),
   ...part,
 });
 const key: WholeKey = {

@@ -2,7 +2,7 @@ import type { AskKind, TaxonHeader, TreeRow } from '@hurrow/contract';
 import type { Value, Vocabulary } from '@hurrow/core/characters';
 import { isHazardous } from '@hurrow/core/conditions';
 import type { Distance, Material, Stage } from '@hurrow/core/conditions';
-import { askedBy, competitorOf, fairnessJudge } from '@hurrow/core/fairness';
+import { askedBy, competitorOf } from '@hurrow/core/fairness';
 import type { StationMet } from '@hurrow/core/fairness';
 import { shownInWords } from '@hurrow/core/grading';
 import type { ClueCost, KeyAsk } from '@hurrow/core/grading';
@@ -27,6 +27,7 @@ import { readTrees } from '../../material/index.ts';
 import { needQuiz, planOf, policyOf } from '../../quizzes/index.ts';
 import { HIDDEN } from '../store.ts';
 import type { SittingRow } from '../store.ts';
+import { judgeStations } from './judgeStations.ts';
 import { currentNames } from './names.ts';
 import type { Gathered, GatheredStation, KeptFairness, KeyTaxon } from './types.ts';
 
@@ -205,23 +206,18 @@ function gatherStation(row: Row, g: Ground): Met | null {
 
 /** Judges stations against what was taught by the day, or the whole list where the quiz says so. */
 function judgeOf(all: readonly Met[], compared: readonly string[], g: Ground): Gathered['judge'] {
-  return (wanted) => {
+  return async (wanted) => {
     const some = all.filter((m) => !wanted || wanted.has(m.station.sittingStation));
-    const competitors = [...g.headers.values()].map(competitorOf);
-    const listed = g.listed.filter((d) => compared.includes(d.id));
-    const judge = fairnessJudge(competitors, listed, g.vocabulary);
-    const met = some.flatMap((m) => m.met ?? []);
-    const found = new Map(judge(met).map((f, i) => [met[i]?.id ?? '', f] as const));
+    const found = await judgeStations({
+      competitors: [...g.headers.values()].map(competitorOf),
+      described: g.listed.filter((d) => compared.includes(d.id)),
+      vocabulary: g.vocabulary,
+      stations: some.flatMap((m) => m.met ?? []),
+    });
     return new Map(
       some.map(({ station: { sittingStation: id, why } }) => {
-        const f = found.get(id);
-        const [closest] = f?.pairs ?? [];
-        const kept: KeptFairness = {
-          verdict: f?.verdict ?? 'unproven',
-          right: closest?.right ?? null,
-          rival: closest?.rival ?? null,
-          ...why,
-        };
+        const brief = found.get(id) ?? { verdict: 'unproven' as const, right: null, rival: null };
+        const kept: KeptFairness = { ...brief, ...why };
         return [id, kept] as const;
       }),
     );

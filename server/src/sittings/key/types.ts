@@ -60,7 +60,7 @@ export interface Gathered {
   readonly list: readonly KeyTaxon[];
   readonly stations: readonly GatheredStation[];
   /** Judges the stations, or some of them; it is asked only when a key is written. */
-  readonly judge: (stations?: ReadonlySet<string>) => ReadonlyMap<string, KeptFairness>;
+  readonly judge: (stations?: ReadonlySet<string>) => Promise<ReadonlyMap<string, KeptFairness>>;
 }
 
 /** All revisions of a station that hold for somebody, newest first. */

@@ -96,7 +96,7 @@ export async function writeRevision(
       gathered.list.map((t) => ({ ws, sitting, rev, ...t })),
     );
   const standing = await heldFrom(tx, ws, sitting);
-  const fair = gathered.judge(new Set(stations.map((s) => s.sittingStation)));
+  const fair = await gathered.judge(new Set(stations.map((s) => s.sittingStation)));
   await insertRows(
     tx,
     'station_key',
