@@ -12,6 +12,7 @@ export * from './sketch.ts';
 export * from './walk.ts';
 export * from './bundle.ts';
 export * from './hazards.ts';
+export * from './clues.ts';
 export * from './exchange.ts';
 export * from './ranges.ts';
 export * from './compare.ts';

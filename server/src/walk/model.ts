@@ -1,7 +1,7 @@
 import { LRUCache } from 'lru-cache';
-import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
+import { CLUE_WORDS, DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
 import type { Station, WalkAsk, WalkOption, WalkQuestionShown, WalkStation } from '@hurrow/contract';
-import type { AskOption, AskParams, ClueOrgan } from '@hurrow/core/quizzes';
+import type { AskOption, AskParams } from '@hurrow/core/quizzes';
 import type { Taking } from '@hurrow/core/answers';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { allowedHandling, handlingWords, materialWords } from '@hurrow/core/conditions';
@@ -29,17 +29,6 @@ export interface WalkModel {
   readonly questions: ReadonlyMap<string, WalkQuestion>;
   readonly cannotTell: boolean;
 }
-
-/** What a clue shows, to whoever looks for it. */
-const CLUE_PARTS: Readonly<Record<ClueOrgan, string>> = {
-  far: 'the tree from afar',
-  form: 'the whole tree',
-  bark: 'the bark',
-  twig: 'the twig',
-  leaf: 'the leaf',
-  flower: 'the flower',
-  fruit: 'the cone or fruit',
-};
 
 const recordedAs = (c: Character): 'states' | 'count' | 'measure' =>
   c.states.length > 0 ? 'states' : c.kind === 'length' ? 'measure' : 'count';
@@ -146,7 +135,7 @@ async function build(sql: Sql, ws: string, sitting: SittingRow): Promise<WalkMod
       distance: DISTANCE_WORDS[r.distance],
       cautions: hazards.map((h) => HAZARD_WORDS[h] ?? HAZARD_WORDS['other'] ?? '').sort(),
       drawn: drawn.get(r.station) ?? [],
-      clues: at.clues.map((c) => ({ part: CLUE_PARTS[c.organ], cost: c.cost })),
+      clues: at.clues.map((c) => ({ part: CLUE_WORDS[c.organ], cost: c.cost })),
       asks: at.asks.flatMap((a) => {
         const known = byAsk.get(`${r.id}/${a.id}`);
         if (!known) return [];

@@ -1,5 +1,7 @@
+import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { HAZARD_WORDS } from '@hurrow/contract';
+import type { CuttingRow, SittingDetail } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
 import { useSession } from '../app/index.ts';
@@ -7,10 +9,17 @@ import { Loaded, TaxonName } from '../parts/index.ts';
 import { SPECIMEN_WORDS, whatWords, whenWords } from '../quizzes/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 
-/** What to cut or gather, tree by tree, for whoever goes out: black on white, with room to tick. */
-export function CuttingSheet() {
+/** A page for printing that needs a sitting and its cutting list. */
+function WithCutting({
+  title,
+  about,
+  children,
+}: {
+  title: string;
+  about: string;
+  children: (sitting: SittingDetail, rows: readonly CuttingRow[]) => ReactNode;
+}) {
   const { id = '' } = useParams();
-  const { today } = useSession();
   const sitting = useRead('sitting', { id });
   const rows = useRead('cuttingList', { id });
   return (
@@ -19,52 +28,8 @@ export function CuttingSheet() {
         <Loaded query={rows}>
           {(list) => (
             <main className="sheet-of-print">
-              <PrintBar
-                title="Cutting list"
-                about={`For ${s.quizName}, ${showDate(s.on, today)}.`}
-                back={`/quizzes/${s.quiz}/sittings/${s.id}`}
-              />
-              <h1 className="print-title">
-                Cutting list: {s.quizName}, {s.sectionName}, {showDate(s.on, today)}
-              </h1>
-              <p className="print-rule">
-                Ask the owner first. Take little, cut from the branch end, and follow local rules. Leave
-                protected plants, and anything that may carry pests or disease.
-              </p>
-              <table className="print-table">
-                <thead>
-                  <tr>
-                    <th scope="col">Label</th>
-                    <th scope="col">Tree</th>
-                    <th scope="col">What</th>
-                    <th scope="col">When</th>
-                    <th scope="col">Permission</th>
-                    <th scope="col">Done</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {list.map((r) => (
-                    <tr key={r.label}>
-                      <td>
-                        <b>{r.label}</b>
-                      </td>
-                      <td>
-                        <b>{r.tree.tag}</b>, {r.tree.trail ?? r.tree.site}
-                        <br />
-                        <TaxonName taxon={r.taxon} />
-                        {r.tree.access ? <div>{r.tree.access}</div> : null}
-                        {r.tree.hazards.map((h) => (
-                          <div key={h}>! {HAZARD_WORDS[h] ?? h}</div>
-                        ))}
-                      </td>
-                      <td>{whatWords(r)}</td>
-                      <td>{whenWords(r, s.on, today)}</td>
-                      <td>{r.permission === 'forbidden' ? 'none: leave it' : 'owner ☐'}</td>
-                      <td>{r.state === 'to_gather' ? '☐' : SPECIMEN_WORDS[r.state]}</td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
+              <PrintBar title={title} about={about} back={`/quizzes/${s.quiz}/sittings/${s.id}`} />
+              {children(s, list)}
             </main>
           )}
         </Loaded>
@@ -73,37 +38,82 @@ export function CuttingSheet() {
   );
 }
 
+function CuttingLine({ row, on, today }: { row: CuttingRow; on: string; today: string }) {
+  return (
+    <tr>
+      <td>
+        <b>{row.label}</b>
+      </td>
+      <td>
+        <b>{row.tree.tag}</b>, {row.tree.trail ?? row.tree.site}
+        <br />
+        <TaxonName taxon={row.taxon} />
+        {row.tree.access ? <div>{row.tree.access}</div> : null}
+        {row.tree.hazards.map((h) => (
+          <div key={h}>! {HAZARD_WORDS[h] ?? h}</div>
+        ))}
+      </td>
+      <td>{whatWords(row)}</td>
+      <td>{whenWords(row, on, today)}</td>
+      <td>{row.permission === 'forbidden' ? 'none: leave it' : 'owner ☐'}</td>
+      <td>{row.state === 'to_gather' ? '☐' : SPECIMEN_WORDS[row.state]}</td>
+    </tr>
+  );
+}
+
+/** What to cut or gather, tree by tree, for whoever goes out: black on white, with room to tick. */
+export function CuttingSheet() {
+  const { today } = useSession();
+  return (
+    <WithCutting title="Cutting list" about="For whoever goes out to gather.">
+      {(s, list) => (
+        <>
+          <h1 className="print-title">
+            Cutting list: {s.quizName}, {s.sectionName}, {showDate(s.on, today)}
+          </h1>
+          <p className="print-rule">
+            Ask the owner first. Take little, cut from the branch end, and follow local rules. Leave protected
+            plants, and anything that may carry pests or disease.
+          </p>
+          <table className="print-table">
+            <thead>
+              <tr>
+                {['Label', 'Tree', 'What', 'When', 'Permission', 'Done'].map((h) => (
+                  <th key={h} scope="col">
+                    {h}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {list.map((r) => (
+                <CuttingLine key={r.label} row={r} on={s.on} today={today} />
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+    </WithCutting>
+  );
+}
+
 /** Labels for what was gathered: a number and a letter, nothing of the species. */
 export function CuttingLabels() {
-  const { id = '' } = useParams();
   const { today } = useSession();
-  const sitting = useRead('sitting', { id });
-  const rows = useRead('cuttingList', { id });
   return (
-    <Loaded query={sitting}>
-      {(s) => (
-        <Loaded query={rows}>
-          {(list) => (
-            <main className="sheet-of-print">
-              <PrintBar
-                title="Labels"
-                about="Tie one to each piece. Nothing on them names the species."
-                back={`/quizzes/${s.quiz}/sittings/${s.id}`}
-              />
-              <div className="print-labels">
-                {list
-                  .filter((r) => r.permission !== 'forbidden')
-                  .map((r) => (
-                    <article key={r.label} className="print-label">
-                      <b>{r.label}</b>
-                      <span>{showDate(s.on, today)}</span>
-                    </article>
-                  ))}
-              </div>
-            </main>
-          )}
-        </Loaded>
+    <WithCutting title="Labels" about="Tie one to each piece. Nothing on them names the species.">
+      {(s, list) => (
+        <div className="print-labels">
+          {list
+            .filter((r) => r.permission !== 'forbidden')
+            .map((r) => (
+              <article key={r.label} className="print-label">
+                <b>{r.label}</b>
+                <span>{showDate(s.on, today)}</span>
+              </article>
+            ))}
+        </div>
       )}
-    </Loaded>
+    </WithCutting>
   );
 }

@@ -1,14 +1,13 @@
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import Checkbox from 'antd/es/checkbox';
-import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
+import { CLUE_WORDS, DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
 import type { SittingDetail, SittingStation } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import { allowedHandling, showDate } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS, useSession, useVocabulary } from '../app/index.ts';
 import { Loaded, SketchView } from '../parts/index.ts';
-import { CLUE_WORDS } from '../quizzes/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 
 function Card({ sitting, at, withCode }: { sitting: SittingDetail; at: SittingStation; withCode: boolean }) {

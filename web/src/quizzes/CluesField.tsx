@@ -1,10 +1,10 @@
 import Button from 'antd/es/button';
 import InputNumber from 'antd/es/input-number';
 import Select from 'antd/es/select';
+import { CLUE_WORDS } from '@hurrow/contract';
 import type { Clue } from '@hurrow/contract';
 import { CLUE_ORGANS } from '@hurrow/core/quizzes';
 import type { ClueOrgan } from '@hurrow/core/quizzes';
-import { CLUE_WORDS } from './clueWords.ts';
 
 /** Parts that are shown one after the other, the later ones for points; without any, all is shown at once. */
 export function CluesField({

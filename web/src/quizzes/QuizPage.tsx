@@ -1,12 +1,7 @@
 import { useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
-import DatePicker from 'antd/es/date-picker';
-import Select from 'antd/es/select';
-import dayjs from 'dayjs';
-import type { QuizDetail, SittingDetail, Station } from '@hurrow/contract';
-import { showDate } from '@hurrow/core/conditions';
-import type { FixResult } from '@hurrow/core/fairness';
+import type { QuizDetail, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useClassAtHand, useMayTeach, useSession } from '../app/index.ts';
 import { Loaded, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
@@ -21,85 +16,11 @@ import { SittingLines } from './SittingLines.tsx';
 import { StationEditor } from './StationEditor.tsx';
 import { StationList } from './StationList.tsx';
 import { StationPanel } from './StationPanel.tsx';
-import { stepOf } from './applyFix.ts';
-import { judgedSitting, settingFor } from './judgedFor.ts';
+import { JudgedFor } from './JudgedFor.tsx';
+import { OWN_DAY, judgedSitting, settingFor } from './judgedFor.ts';
 import { useFairness } from './useFairness.ts';
-import { STATE_WORDS } from './words.ts';
+import { useFix } from './useFix.ts';
 import './quizzes.css';
-
-const OWN_DAY = 'day';
-
-/** For which sitting, or for which day, the stations are judged. */
-function JudgedFor({
-  quiz,
-  sitting,
-  day,
-  onChange,
-}: {
-  quiz: QuizDetail;
-  sitting: string | null;
-  day: string;
-  onChange: (judged: string, day?: string) => void;
-}) {
-  const { today } = useSession();
-  return (
-    <div className="judged-for">
-      <label htmlFor="judged-for">Judged for</label>
-      <Select
-        id="judged-for"
-        size="small"
-        value={sitting ?? OWN_DAY}
-        onChange={(v) => onChange(v)}
-        options={[
-          ...quiz.sittings.map((s) => ({
-            value: s.id,
-            label: `${showDate(s.on, today)}, ${s.sectionName} (${STATE_WORDS[s.state]})`,
-          })),
-          { value: OWN_DAY, label: 'a day, without a sitting' },
-        ]}
-      />
-      {sitting === null ? (
-        <DatePicker
-          size="small"
-          allowClear={false}
-          aria-label="Day"
-          format="ddd, MMM D, YYYY"
-          value={dayjs(day)}
-          onChange={(d) => d && onChange(OWN_DAY, d.format('YYYY-MM-DD'))}
-        />
-      ) : null}
-    </div>
-  );
-}
-
-/** Writes what a fix changes, wherever that stands. */
-function useFix(quiz: QuizDetail, sitting: SittingDetail | null, toDay: (date: string) => void) {
-  const station = useWrite('stationChange');
-  const at = useWrite('sittingStation');
-  const whole = useWrite('sittingChange');
-  const plan = useWrite('quizPlan');
-  const apply = (of: Station, fix: FixResult['fix']): void => {
-    const here = sitting?.stations.find((s) => s.station.id === of.id) ?? null;
-    const step = stepOf(fix, of, quiz, sitting, here);
-    switch (step.kind) {
-      case 'station':
-        return station.mutate({ params: { id: of.id }, body: step.body, version: of.version });
-      case 'at_sitting':
-        return here
-          ? at.mutate({ params: { id: here.id }, body: step.body, version: here.version })
-          : undefined;
-      case 'sitting':
-        return sitting
-          ? whole.mutate({ params: { id: sitting.id }, body: step.body, version: sitting.version })
-          : undefined;
-      case 'plan':
-        return plan.mutate({ params: { id: quiz.id }, body: step.body, version: quiz.version });
-      case 'day':
-        return toDay(step.date);
-    }
-  };
-  return { apply, problem: station.error ?? at.error ?? whole.error ?? plan.error };
-}
 
 type Dialog = 'new' | 'quiz' | 'plan' | 'sitting' | 'add' | 'station' | null;
 

@@ -2,4 +2,3 @@ export { NewQuiz } from './NewQuiz.tsx';
 export { SPECIMEN_WORDS, whatWords, whenWords } from './cuttingWords.ts';
 export { REASON_WORDS } from './fairWords.ts';
 export { askWords } from './words.ts';
-export { CLUE_WORDS } from './clueWords.ts';

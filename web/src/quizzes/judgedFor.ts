@@ -1,6 +1,9 @@
 import type { QuizDetail, SittingDetail, SittingSummary, Station } from '@hurrow/contract';
 import type { Setting } from '@hurrow/core/stations';
 
+/** In the address: judged for a day of its own, without a sitting. */
+export const OWN_DAY = 'day';
+
 /** A sitting whose stations can still change, or whose key is locked but which nobody has answered yet. */
 const PENDING: readonly SittingSummary['state'][] = ['draft', 'locked', 'open'];
 
@@ -9,7 +12,7 @@ const PENDING: readonly SittingSummary['state'][] = ['draft', 'locked', 'open'];
  * @param chosen from the address: the id of a sitting, or `day` for a day of its own.
  */
 export function judgedSitting(quiz: Pick<QuizDetail, 'sittings'>, chosen: string | null): string | null {
-  if (chosen === 'day') return null;
+  if (chosen === OWN_DAY) return null;
   if (chosen !== null && quiz.sittings.some((s) => s.id === chosen)) return chosen;
   const next = [...quiz.sittings]
     .filter((s) => PENDING.includes(s.state))

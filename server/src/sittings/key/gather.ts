@@ -1,4 +1,4 @@
-import type { AskKind, TaxonHeader, TreeRow } from '@hurrow/contract';
+import type { TaxonHeader, TreeRow } from '@hurrow/contract';
 import type { Value, Vocabulary } from '@hurrow/core/characters';
 import { isHazardous } from '@hurrow/core/conditions';
 import type { Distance, Material, Stage } from '@hurrow/core/conditions';
@@ -7,9 +7,9 @@ import type { StationMet } from '@hurrow/core/fairness';
 import { shownInWords } from '@hurrow/core/grading';
 import type { ClueCost, KeyAsk } from '@hurrow/core/grading';
 import type { Families, NameIndex } from '@hurrow/core/names';
-import { acceptedCall, comparedWith, taughtBy } from '@hurrow/core/quizzes';
+import { comparedWith, taughtBy } from '@hurrow/core/quizzes';
 import { conditionsOf, freezeStation, stationShown } from '@hurrow/core/stations';
-import type { Accepted, AskParams, UnfairReason } from '@hurrow/core/quizzes';
+import type { UnfairReason } from '@hurrow/core/quizzes';
 import type { Setting, Shown } from '@hurrow/core/stations';
 import { describeTaxa } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
@@ -27,18 +27,11 @@ import { readTrees } from '../../material/index.ts';
 import { needQuiz, planOf, policyOf } from '../../quizzes/index.ts';
 import { HIDDEN } from '../store.ts';
 import type { SittingRow } from '../store.ts';
+import { acceptedOf, isQuestion } from './accepted.ts';
+import type { AskRow } from './accepted.ts';
 import { judgeStations } from './judgeStations.ts';
 import { currentNames } from './names.ts';
 import type { Gathered, GatheredStation, KeptFairness, KeyTaxon } from './types.ts';
-
-interface AskRow {
-  readonly id: string;
-  readonly ord: number;
-  readonly kind: AskKind;
-  readonly character: string | null;
-  readonly points: number;
-  readonly params: Partial<AskParams>;
-}
 
 interface Row {
   readonly id: string;
@@ -93,40 +86,6 @@ interface Ground {
   readonly families: ReadonlyMap<string, Families>;
   readonly listed: readonly DescribedTaxon[];
   readonly sitting: SittingRow;
-}
-
-const isQuestion = (p: Partial<AskParams>): p is AskParams => p.question !== undefined;
-
-/** The species that the options of *which of two* stand for, so that a wrong one is a mix-up. */
-function taxaOf({ question, options }: Partial<AskParams>): {
-  readonly taxa?: Readonly<Record<string, string>>;
-} {
-  if (question !== 'which_of_two') return {};
-  return { taxa: Object.fromEntries((options ?? []).flatMap((o) => (o.taxon ? [[o.id, o.taxon]] : []))) };
-}
-
-/** What a question accepts by its own parameters, where it is neither a name nor a character. */
-function acceptedOf(ask: AskRow, shown: Value | undefined, vocabulary: Vocabulary): Accepted {
-  const { params } = ask;
-  switch (ask.kind) {
-    case 'call': {
-      const c = vocabulary.get(ask.character ?? '');
-      if (!c) throw new Error(`The vocabulary has no character ${ask.character ?? ''}`);
-      return acceptedCall(c, shown);
-    }
-    case 'sureness':
-      return { kind: 'sureness' };
-    case 'choice':
-      return { kind: 'choice', right: params.right ?? [], ...taxaOf(params) };
-    case 'match':
-      return { kind: 'match', pairs: params.pairs ?? [] };
-    case 'point':
-      return { kind: 'point', ...(params.place ?? { x: 0, y: 0, within: 0 }) };
-    case 'text':
-      return params.text ? { kind: 'text', right: params.text } : { kind: 'text' };
-    default:
-      return { kind: 'name' };
-  }
 }
 
 /** A station with its tree as it is met, which its fairness is judged from. */
