@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
 import { readPdf } from './pdf.ts';
-import { choose, go, picture, signInAsOwner } from './steps.ts';
+import { choose, go, joinOnPhone, picture, signInAsOwner } from './steps.ts';
 
 test('from a draft with one unfair station to a locked key with its cutting list, then one station swapped on the phone', async ({
   page,
@@ -137,4 +137,56 @@ test('a preset sets how a quiz is run, and stations ask what it asks', async ({ 
   await page.getByRole('button', { name: 'Add station', exact: true }).click();
   await choose(page, 'Tree', 'L02');
   await expect(page.getByText('No more character questions')).toBeVisible();
+});
+
+test('a question of another kind is made from what is recorded and answered on a phone, by hand and by keyboard', async ({
+  page,
+  browser,
+}) => {
+  await signInAsOwner(page);
+  await go(page, 'Quizzes');
+  await page.getByRole('button', { name: 'New quiz' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('Other questions');
+  await choose(page, 'List', 'Trees of Quillan Creek');
+  await page.getByRole('button', { name: 'Create quiz' }).click();
+  await page
+    .getByRole('dialog', { name: /Add stations/ })
+    .getByRole('button', { name: 'Cancel' })
+    .click();
+  await page.getByRole('button', { name: 'Add station', exact: true }).click();
+  await choose(page, 'Tree', 'L01');
+  const dialog = page.getByRole('dialog');
+  for (const kind of ['which of two', 'match parts', 'find the bud']) {
+    await choose(page, 'More kinds of question', kind);
+    await dialog.getByRole('button', { name: 'Make question' }).click();
+  }
+  await expect(dialog).toContainText('Right: grand fir');
+  await dialog.getByRole('button', { name: 'Add station' }).click();
+  await expect(dialog).toBeHidden();
+  await page.getByRole('button', { name: 'Schedule sitting' }).click();
+  await choose(page, 'Class', 'Thursday lab');
+  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
+  await page.getByRole('button', { name: 'Open sitting' }).click();
+  const code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
+
+  const phone = await joinOnPhone(browser, code, '205');
+  await phone.getByRole('radio', { name: 'grand fir' }).check();
+  const why = phone.getByRole('group', { name: 'What told you?' });
+  await why.getByRole('radio').first().check();
+  const match = phone.getByRole('group', { name: /^Match each species/ });
+  const lists = match.getByRole('combobox');
+  const count = await lists.count();
+  for (let i = 0; i < count; i += 1) await lists.nth(i).selectOption({ index: i + 1 });
+  const drawing = phone.getByRole('application');
+  await drawing.focus();
+  await phone.keyboard.press('ArrowUp');
+  await expect(phone.getByText('Marked. Tap again to move it.')).toBeVisible();
+  await picture(phone, 'walk-kinds');
+  const faults = await new AxeBuilder({ page: phone }).analyze();
+  expect(faults.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
+  // What was answered is there again after a reload.
+  await expect(phone.getByText('all sent')).toBeVisible();
+  await phone.reload();
+  await expect(phone.getByRole('radio', { name: 'grand fir' })).toBeChecked();
+  await expect(phone.getByText('Marked. Tap again to move it.')).toBeVisible();
 });

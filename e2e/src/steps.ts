@@ -63,6 +63,8 @@ export async function joinOnPhone(browser: Browser, code: string, number: string
 
 /** Says of every unfair station of a draft that it was shown in lab, once all are judged. */
 export async function giveReasons(page: Page): Promise<void> {
+  // The quiz has stations too, so that the sitting must be there first.
+  await expect(page).toHaveURL(/sittings\/[0-9a-f-]+/);
   const stations = page.getByRole('region', { name: 'Stations' });
   await expect(stations.locator('.verdict').first()).toBeVisible();
   await expect(stations.getByText('Checking…')).toHaveCount(0);

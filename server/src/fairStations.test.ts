@@ -1,5 +1,13 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { CuttingRow, QuizDetail, SittingDetail, SittingKey, Station, TreeRow } from '@hurrow/contract';
+import type {
+  CuttingRow,
+  QuizDetail,
+  SittingDetail,
+  SittingKey,
+  Station,
+  TreeRow,
+  WalkResults,
+} from '@hurrow/contract';
 import { PLAN, POLICY, PRESET_SETTINGS } from '@hurrow/core/quizzes';
 import type { AskParams } from '@hurrow/core/quizzes';
 import { answersFor, graded, id, joinWalk, moveSitting, openTestApp, send } from './testing/index.ts';
@@ -245,6 +253,38 @@ describe('the plan of a quiz', () => {
     expect(
       (await owner.call('PUT', `/api/quizzes/${quiz.id}/plan`, body, { version: put.body.version })).status,
     ).toBe(409);
+  });
+});
+
+describe('what students are offered', () => {
+  const withPreset = async (preset: 'young' | 'contest_seniors') => {
+    const quiz = await quizOf({ individual: (await plant('grandis')).id });
+    const { plan, policy } = PRESET_SETTINGS[preset];
+    await owner.call('PUT', `/api/quizzes/${quiz.id}/plan`, { plan, policy }, { version: quiz.version });
+    const sitting = await draft(quiz.id);
+    const opened = await step(sitting.id, 'open');
+    return { sitting, ...(await joinWalk(app, opened.body.code, '12')) };
+  };
+
+  test('a contest does not offer that it cannot be told; a misspelling loses half there', async () => {
+    const { sitting, phone, walk } = await withPreset('contest_seniors');
+    expect(walk.cannotTell).toBe(false);
+    await send(phone, answersFor(walk, 1, { name: 'Abies grandiss' }));
+    await moveSitting(owner, sitting.id, 'closed');
+    const grades = await graded(owner, sitting.id);
+    const row = grades.rows.find((r) => r.typed === 'Abies grandiss');
+    expect(row).toMatchObject({ outcome: 'misspelled', points: 1, most: 2 });
+  });
+
+  test('young students see what it was and no points', async () => {
+    const { sitting, phone, walk } = await withPreset('young');
+    expect(walk.cannotTell).toBe(true);
+    await send(phone, answersFor(walk, 1, { name: 'Abies grandis' }));
+    await moveSitting(owner, sitting.id, 'closed');
+    await graded(owner, sitting.id);
+    await moveSitting(owner, sitting.id, 'returned');
+    const results = await phone.call<WalkResults>('GET', '/api/walk/results');
+    expect([results.status, results.body.scored]).toEqual([200, false]);
   });
 });
 
