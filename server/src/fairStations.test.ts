@@ -475,6 +475,42 @@ describe('a station is swapped', () => {
     expect([said.status, firstOf(said.body).reason]).toEqual([200, 'check_at_tree']);
   });
 
+  test('a tree of another species does not stand in where questions were made for its own', async () => {
+    const made: AskParams = {
+      question: 'spelling',
+      prompt: 'Spell the scientific name of grand fir.',
+      options: [],
+      others: [],
+      right: [],
+      pairs: [],
+      drawing: null,
+      place: null,
+      text: 'Abies grandis',
+    };
+    const quiz = await quizOf({
+      individual: (await plant('grandis')).id,
+      asks: [{ kind: 'text', points: 1, params: made }],
+    });
+    const sitting = await draft(quiz.id);
+    const at = firstOf(sitting);
+    const [same, other] = [await plant('grandis'), await plant('lasiocarpa')];
+    const body = { material: at.material, distance: at.distance };
+    const put = (individual: string, version: number) =>
+      owner.call<SittingDetail & { field: string }>(
+        'PUT',
+        `/api/sitting-stations/${at.id}`,
+        { ...body, individual },
+        { version },
+      );
+    const refused = await put(other.id, at.version);
+    expect([refused.status, refused.body.field]).toEqual([409, 'individual']);
+    const taken = await put(same.id, at.version);
+    expect(firstOf(taken.body).station.tree.id).toBe(same.id);
+    await moveSitting(owner, sitting.id, 'locked');
+    const swapped = await swap(at.id, firstOf(await read(sitting.id)).version, { individual: other.id });
+    expect([swapped.status, swapped.body.field]).toEqual([409, 'individual']);
+  });
+
   test('not before the key is locked and not after the sitting is closed', async () => {
     const quiz = await quizOf({ individual: (await plant('grandis')).id });
     const sitting = await draft(quiz.id);

@@ -4,6 +4,7 @@ import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
 import { needQuiz } from '../quizzes/index.ts';
+import { refuseMadeForAnother } from './madeFor.ts';
 import { followQuiz, needSitting, readSitting } from './store.ts';
 
 export async function createSitting(call: CallOf<'sittingCreate'>): Promise<ReplyOf<'sittingCreate'>> {
@@ -89,7 +90,9 @@ async function standIn(
     station,
     individual,
   ]);
-  return own ? null : individual;
+  if (own) return null;
+  await refuseMadeForAnother(tx, ws, station, individual);
+  return individual;
 }
 
 /**

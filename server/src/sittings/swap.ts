@@ -1,6 +1,7 @@
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
 import { maybe } from '../db/index.ts';
+import { refuseMadeForAnother } from './madeFor.ts';
 import { gatherKey, lastRevision, writeRevision } from './key/index.ts';
 import { needSitting, readSitting } from './store.ts';
 
@@ -26,9 +27,9 @@ export async function swapStation(call: CallOf<'stationSwap'>): Promise<ReplyOf<
         remedy: here.state === 'draft' ? 'Choose another tree at the station.' : 'Revise the key instead.',
       });
     }
-    const row = await maybe<{ version: number }>(
+    const row = await maybe<{ version: number; station: string }>(
       tx,
-      'select version from sitting_station where ws = $1 and id = $2 for update',
+      'select version, station from sitting_station where ws = $1 and id = $2 for update',
       [ws, id],
     );
     needVersion(call, row?.version ?? 0, row);
@@ -42,6 +43,7 @@ export async function swapStation(call: CallOf<'stationSwap'>): Promise<ReplyOf<
         field: 'individual',
         remedy: 'Choose another tree.',
       });
+    await refuseMadeForAnother(tx, ws, row?.station ?? '', individual);
     if ((await lastRevision(tx, ws, here.id)) === null)
       throw conflict('The key is not locked yet.', { remedy: 'Choose another tree at the station.' });
     await tx.query(
