@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
 import { readPdf } from './pdf.ts';
-import { choose, go, joinOnPhone, picture, signInAsOwner } from './steps.ts';
+import { choose, closeSitting, go, joinOnPhone, picture, signInAsOwner } from './steps.ts';
 
 test('from a draft with one unfair station to a locked key with its cutting list, then one station swapped on the phone', async ({
   page,
@@ -115,6 +115,10 @@ test('from a draft with one unfair station to a locked key with its cutting list
   expect(presses).toBeLessThanOrEqual(4);
   await expect(phone.getByText('in place of L01 at this sitting')).toBeVisible();
   await expect(phone.getByRole('region', { name: 'Key', exact: true })).toContainText('revision 2');
+  await phone.close();
+  await page.goto(url);
+  await page.getByRole('button', { name: 'Open sitting' }).click();
+  await closeSitting(page);
 });
 
 test('a preset sets how a quiz is run, and stations ask what it asks', async ({ page }) => {
@@ -169,7 +173,7 @@ test('a question of another kind is made from what is recorded and answered on a
   await page.getByRole('button', { name: 'Open sitting' }).click();
   const code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
 
-  const phone = await joinOnPhone(browser, code, '205');
+  const phone = await joinOnPhone(browser, code, '204');
   await phone.getByRole('radio', { name: 'grand fir' }).check();
   const why = phone.getByRole('group', { name: 'What told you?' });
   await why.getByRole('radio').first().check();
@@ -189,4 +193,6 @@ test('a question of another kind is made from what is recorded and answered on a
   await phone.reload();
   await expect(phone.getByRole('radio', { name: 'grand fir' })).toBeChecked();
   await expect(phone.getByText('Marked. Tap again to move it.')).toBeVisible();
+  await phone.context().close();
+  await closeSitting(page);
 });

@@ -123,6 +123,7 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
   await expect(stations.locator('.quiz-station').nth(2)).toContainText('unfair');
   await expect(stations.locator('.quiz-station').nth(2)).toContainText('whitebark pine');
   await expect(stations.locator('.quiz-station').nth(0)).toContainText('fair');
+  await expect(page.getByText('Checking…')).toHaveCount(0);
   await picture(page, 'quiz');
   await page.getByRole('button', { name: 'Schedule sitting' }).click();
   await choose(page, 'Class', 'Tuesday lab');

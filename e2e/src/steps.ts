@@ -63,8 +63,8 @@ export async function joinOnPhone(browser: Browser, code: string, number: string
 
 /** Says of every unfair station of a draft that it was shown in lab, once all are judged. */
 export async function giveReasons(page: Page): Promise<void> {
-  // The quiz has stations too, so that the sitting must be there first.
-  await expect(page).toHaveURL(/sittings\/[0-9a-f-]+/);
+  // The quiz has stations too and stays drawn for a moment, so that what only a draft shows must be there first.
+  await expect(page.getByRole('region', { name: 'Day and handling' })).toBeVisible();
   const stations = page.getByRole('region', { name: 'Stations' });
   await expect(stations.locator('.verdict').first()).toBeVisible();
   await expect(stations.getByText('Checking…')).toHaveCount(0);
@@ -97,4 +97,10 @@ export async function openQuiz(page: Page, name: string, section: string, tree: 
   await giveReasons(page);
   await page.getByRole('button', { name: 'Open sitting' }).click();
   return (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
+}
+
+/** Closes the open sitting shown, so that it holds back no results of other sittings at the same trees. */
+export async function closeSitting(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Close sitting' }).click();
+  await expect(page.getByRole('button', { name: 'Grade sitting' })).toBeVisible();
 }
