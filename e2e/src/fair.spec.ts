@@ -1,27 +1,25 @@
 import { expect, test } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
 import { readPdf } from './pdf.ts';
-import { choose, closeSitting, go, joinOnPhone, picture, signInAsOwner } from './steps.ts';
+import {
+  addStation,
+  choose,
+  closeSitting,
+  joinOnPhone,
+  newQuiz,
+  picture,
+  schedule,
+  signInAsOwner,
+} from './steps.ts';
 
 test('from a draft with one unfair station to a locked key with its cutting list, then one station swapped on the phone', async ({
   page,
   browser,
 }) => {
   await signInAsOwner(page);
-  await go(page, 'Quizzes');
-  await page.getByRole('button', { name: 'New quiz' }).click();
-  await page.getByRole('dialog').getByLabel('Name').fill('Pines and firs');
-  await choose(page, 'List', 'Trees of Quillan Creek');
-  await page.getByRole('button', { name: 'Create quiz' }).click();
-  await page
-    .getByRole('dialog', { name: /Add stations/ })
-    .getByRole('button', { name: 'Cancel' })
-    .click();
+  await newQuiz(page, 'Pines and firs');
   for (const tag of ['L07', 'L01']) {
-    await page.getByRole('button', { name: 'Add station', exact: true }).click();
-    await choose(page, 'Tree', tag);
-    await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();
-    await expect(page.getByRole('dialog')).toBeHidden();
+    await addStation(page, tag);
   }
   const list = page.getByRole('list', { name: 'Stations in walking order' });
   await expect(list.getByRole('listitem').first()).toContainText('unfair');
@@ -42,9 +40,7 @@ test('from a draft with one unfair station to a locked key with its cutting list
     .press('Alt+ArrowUp');
   await expect(list.getByRole('listitem').first()).toContainText('limber pine');
 
-  await page.getByRole('button', { name: 'Schedule sitting' }).click();
-  await choose(page, 'Class', 'Thursday lab');
-  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
+  await schedule(page, 'Thursday lab');
   await expect(page.getByText('is unfair and has no reason yet')).toBeVisible();
   await page.getByRole('button', { name: 'Lock key' }).click();
   await expect(page.getByRole('alert')).toContainText('Station 1 is unfair');
@@ -123,13 +119,7 @@ test('from a draft with one unfair station to a locked key with its cutting list
 
 test('a preset sets how a quiz is run, and stations ask what it asks', async ({ page }) => {
   await signInAsOwner(page);
-  await go(page, 'Quizzes');
-  await page.getByRole('button', { name: 'New quiz' }).click();
-  await page.getByRole('dialog').getByLabel('Name').fill('Contest');
-  await choose(page, 'List', 'Trees of Quillan Creek');
-  await page.getByRole('button', { name: 'Create quiz' }).click();
-  const adding = page.getByRole('dialog', { name: /Add stations/ });
-  await adding.getByRole('button', { name: 'Cancel' }).click();
+  await newQuiz(page, 'Contest');
   await page.getByRole('button', { name: 'Edit plan' }).click();
   const plan = page.getByRole('dialog', { name: /Plan of Contest/ });
   await choose(page, 'Start from', 'Contest, seniors');
@@ -148,15 +138,7 @@ test('a question of another kind is made from what is recorded and answered on a
   browser,
 }) => {
   await signInAsOwner(page);
-  await go(page, 'Quizzes');
-  await page.getByRole('button', { name: 'New quiz' }).click();
-  await page.getByRole('dialog').getByLabel('Name').fill('Other questions');
-  await choose(page, 'List', 'Trees of Quillan Creek');
-  await page.getByRole('button', { name: 'Create quiz' }).click();
-  await page
-    .getByRole('dialog', { name: /Add stations/ })
-    .getByRole('button', { name: 'Cancel' })
-    .click();
+  await newQuiz(page, 'Other questions');
   await page.getByRole('button', { name: 'Add station', exact: true }).click();
   await choose(page, 'Tree', 'L01');
   const dialog = page.getByRole('dialog');
@@ -167,9 +149,7 @@ test('a question of another kind is made from what is recorded and answered on a
   await expect(dialog).toContainText('Right: grand fir');
   await dialog.getByRole('button', { name: 'Add station' }).click();
   await expect(dialog).toBeHidden();
-  await page.getByRole('button', { name: 'Schedule sitting' }).click();
-  await choose(page, 'Class', 'Thursday lab');
-  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
+  await schedule(page, 'Thursday lab');
   await page.getByRole('button', { name: 'Open sitting' }).click();
   const code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
 

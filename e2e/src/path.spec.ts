@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { choose, giveReasons, go, joinOnPhone, picture, signInAsOwner } from './steps.ts';
+import { choose, giveReasons, go, joinOnPhone, newQuiz, picture, schedule, signInAsOwner } from './steps.ts';
 
 const TEN = `Abies grandis, 1
 subalpine fir, 1
@@ -99,15 +99,7 @@ test('the trees a quiz is made of', async () => {
 });
 
 test('a quiz of six stations and a sitting that gets a code', async () => {
-  await go(page, 'Quizzes');
-  await page.getByRole('button', { name: 'New quiz' }).click();
-  await page.getByRole('dialog').getByLabel('Name').fill('October walk');
-  await choose(page, 'List', 'Trees of Quillan Creek');
-  await page.getByRole('button', { name: 'Create quiz' }).click();
-  await page
-    .getByRole('dialog', { name: /Add stations/ })
-    .getByRole('button', { name: 'Cancel' })
-    .click();
+  await newQuiz(page, 'October walk');
   await expect(page.getByRole('heading', { level: 1, name: 'October walk' })).toBeVisible();
   for (const s of STATIONS) {
     await page.getByRole('button', { name: 'Add station', exact: true }).click();
@@ -125,9 +117,7 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
   await expect(stations.locator('.quiz-station').nth(0)).toContainText('fair');
   await expect(page.getByText('Checking…')).toHaveCount(0);
   await picture(page, 'quiz');
-  await page.getByRole('button', { name: 'Schedule sitting' }).click();
-  await choose(page, 'Class', 'Tuesday lab');
-  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
+  await schedule(page, 'Tuesday lab');
   await expect(page.getByRole('heading', { level: 1, name: /October walk: Tuesday lab/ })).toBeVisible();
   await giveReasons(page);
   await page.getByRole('button', { name: 'Open sitting' }).click();

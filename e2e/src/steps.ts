@@ -61,6 +61,34 @@ export async function joinOnPhone(browser: Browser, code: string, number: string
   return phone;
 }
 
+/** Makes a quiz of the demo's list, without stations. */
+export async function newQuiz(page: Page, name: string): Promise<void> {
+  await go(page, 'Quizzes');
+  await page.getByRole('button', { name: 'New quiz' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill(name);
+  await choose(page, 'List', 'Trees of Quillan Creek');
+  await page.getByRole('button', { name: 'Create quiz' }).click();
+  await page
+    .getByRole('dialog', { name: /Add stations/ })
+    .getByRole('button', { name: 'Cancel' })
+    .click();
+}
+
+/** Adds a station at a tree, with what is asked unless it is changed. */
+export async function addStation(page: Page, tree: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add station', exact: true }).click();
+  await choose(page, 'Tree', tree);
+  await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+}
+
+/** Schedules a sitting of the quiz shown, and goes to it. */
+export async function schedule(page: Page, section: string): Promise<void> {
+  await page.getByRole('button', { name: 'Schedule sitting' }).click();
+  await choose(page, 'Class', section);
+  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
+}
+
 /** Says of every unfair station of a draft that it was shown in lab, once all are judged. */
 export async function giveReasons(page: Page): Promise<void> {
   // The quiz has stations too and stays drawn for a moment, so that what only a draft shows must be there first.
@@ -78,22 +106,9 @@ export async function giveReasons(page: Page): Promise<void> {
 
 /** A quiz of one station at a tree of its own, with an open sitting. @returns its join code. */
 export async function openQuiz(page: Page, name: string, section: string, tree: string): Promise<string> {
-  await go(page, 'Quizzes');
-  await page.getByRole('button', { name: 'New quiz' }).click();
-  await page.getByRole('dialog').getByLabel('Name').fill(name);
-  await choose(page, 'List', 'Trees of Quillan Creek');
-  await page.getByRole('button', { name: 'Create quiz' }).click();
-  await page
-    .getByRole('dialog', { name: /Add stations/ })
-    .getByRole('button', { name: 'Cancel' })
-    .click();
-  await page.getByRole('button', { name: 'Add station', exact: true }).click();
-  await choose(page, 'Tree', tree);
-  await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();
-  await expect(page.getByRole('dialog')).toBeHidden();
-  await page.getByRole('button', { name: 'Schedule sitting' }).click();
-  await choose(page, 'Class', section);
-  await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
+  await newQuiz(page, name);
+  await addStation(page, tree);
+  await schedule(page, section);
   await giveReasons(page);
   await page.getByRole('button', { name: 'Open sitting' }).click();
   return (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';

@@ -127,7 +127,7 @@ export interface Viewing {
   /** The farthest class from which the character can be made out. */
   readonly distance: Distance;
   readonly season: readonly Season[];
-  /** What wet does: `lost` (smell) or `blurred` (hairs, bark colour). */
+  /** What wet does: `lost` (smell) or `blurred` (hairs, bark color). */
   readonly wet?: 'lost' | 'blurred';
   /** Readable on the brown leaf that a marcescent tree keeps through winter. */
   readonly onBrownLeaf?: boolean;
