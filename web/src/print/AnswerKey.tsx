@@ -1,28 +1,19 @@
-import { useParams } from 'react-router';
 import { valueWords } from '@hurrow/core/characters';
 import { showDate } from '@hurrow/core/conditions';
-import { useRead } from '../api/index.ts';
 import { HANDLING_LABELS, useSession, useView, useVocabulary } from '../app/index.ts';
-import { Loaded, TaxonName } from '../parts/index.ts';
+import { TaxonName } from '../parts/index.ts';
 import { REASON_WORDS, askWords } from '../quizzes/index.ts';
-import { PrintBar } from './PrintBar.tsx';
+import { SittingPrint } from './SittingPrint.tsx';
 
 /** What stands at each station, for staff: the tree, what was checked there, what is asked and why an unfair one is used. */
 export function AnswerKey() {
-  const { id = '' } = useParams();
   const { today } = useSession();
   const { wording } = useView();
   const vocabulary = useVocabulary();
-  const sitting = useRead('sitting', { id });
   return (
-    <Loaded query={sitting}>
+    <SittingPrint title="Answer key" about="For staff. Keep it away from the stations.">
       {(s) => (
-        <main className="sheet-of-print">
-          <PrintBar
-            title="Answer key"
-            about="For staff. Keep it away from the stations."
-            back={`/quizzes/${s.quiz}/sittings/${s.id}`}
-          />
+        <>
           <h1 className="print-title">
             Answer key: {s.quizName}, {s.sectionName}, {showDate(s.on, today)}
           </h1>
@@ -82,8 +73,8 @@ export function AnswerKey() {
             </tbody>
           </table>
           <p className="print-rule">Students may: {s.handling.map((h) => HANDLING_LABELS[h]).join(', ')}.</p>
-        </main>
+        </>
       )}
-    </Loaded>
+    </SittingPrint>
   );
 }

@@ -7,7 +7,7 @@ import { useRead } from '../api/index.ts';
 import { useSession } from '../app/index.ts';
 import { Loaded, TaxonName } from '../parts/index.ts';
 import { SPECIMEN_WORDS, whatWords, whenWords } from '../quizzes/index.ts';
-import { PrintBar } from './PrintBar.tsx';
+import { SittingPrint } from './SittingPrint.tsx';
 
 /** A page for printing that needs a sitting and its cutting list. */
 function WithCutting({
@@ -20,21 +20,11 @@ function WithCutting({
   children: (sitting: SittingDetail, rows: readonly CuttingRow[]) => ReactNode;
 }) {
   const { id = '' } = useParams();
-  const sitting = useRead('sitting', { id });
   const rows = useRead('cuttingList', { id });
   return (
-    <Loaded query={sitting}>
-      {(s) => (
-        <Loaded query={rows}>
-          {(list) => (
-            <main className="sheet-of-print">
-              <PrintBar title={title} about={about} back={`/quizzes/${s.quiz}/sittings/${s.id}`} />
-              {children(s, list)}
-            </main>
-          )}
-        </Loaded>
-      )}
-    </Loaded>
+    <SittingPrint title={title} about={about}>
+      {(s) => <Loaded query={rows}>{(list) => children(s, list)}</Loaded>}
+    </SittingPrint>
   );
 }
 

@@ -1,11 +1,9 @@
-import { useParams } from 'react-router';
 import { showDate } from '@hurrow/core/conditions';
 import { minutesOf } from '@hurrow/core/quizzes';
 import type { SittingDetail } from '@hurrow/contract';
-import { useRead } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS, useSession } from '../app/index.ts';
-import { Loaded, counted } from '../parts/index.ts';
-import { PrintBar } from './PrintBar.tsx';
+import { counted } from '../parts/index.ts';
+import { SittingPrint } from './SittingPrint.tsx';
 
 /** How the walk runs, in the order in which a helper needs it. */
 function walkLines({ plan, stations, handling }: SittingDetail): readonly string[] {
@@ -29,18 +27,11 @@ function walkLines({ plan, stations, handling }: SittingDetail): readonly string
 
 /** A card for whoever helps at a sitting: how it runs and what is at each station. No species is named. */
 export function VolunteerCard() {
-  const { id = '' } = useParams();
   const { today } = useSession();
-  const sitting = useRead('sitting', { id });
   return (
-    <Loaded query={sitting}>
+    <SittingPrint title="Volunteer card" about="One page for each helper. No species is named.">
       {(s) => (
-        <main className="sheet-of-print">
-          <PrintBar
-            title="Volunteer card"
-            about="One page for each helper. No species is named."
-            back={`/quizzes/${s.quiz}/sittings/${s.id}`}
-          />
+        <>
           <h1 className="print-title">
             For helpers: {s.quizName}, {showDate(s.on, today)}
           </h1>
@@ -69,8 +60,8 @@ export function VolunteerCard() {
               ))}
             </tbody>
           </table>
-        </main>
+        </>
       )}
-    </Loaded>
+    </SittingPrint>
   );
 }
