@@ -1,4 +1,5 @@
 import type { AnswerValue, Sureness } from '@hurrow/core/answers';
+import type { AnswerBox } from '@hurrow/core/quizzes';
 import type { AskKind } from './quizzes.ts';
 import type { Sketch } from './sketch.ts';
 
@@ -75,8 +76,8 @@ export interface WalkSitting {
   readonly student: string;
   readonly state: WalkState;
   readonly submitted: boolean;
-  /** Whether it may be answered that something cannot be told. */
-  readonly cannotTell: boolean;
+  /** What may be checked instead of an answer. */
+  readonly box: AnswerBox;
   readonly stations: readonly WalkStation[];
   readonly answers: readonly KnownAnswer[];
 }

@@ -268,7 +268,7 @@ describe('what students are offered', () => {
 
   test('a contest does not offer that it cannot be told; a misspelling loses half there', async () => {
     const { sitting, phone, walk } = await withPreset('contest_seniors');
-    expect(walk.cannotTell).toBe(false);
+    expect(walk.box).toBe('none');
     await send(phone, answersFor(walk, 1, { name: 'Abies grandiss' }));
     await moveSitting(owner, sitting.id, 'closed');
     const grades = await graded(owner, sitting.id);
@@ -276,12 +276,18 @@ describe('what students are offered', () => {
     expect(row).toMatchObject({ outcome: 'misspelled', points: 1, most: 2 });
   });
 
-  test('young students see what it was and no points', async () => {
+  test('young students may say they are not sure, and see what it was and no points', async () => {
     const { sitting, phone, walk } = await withPreset('young');
-    expect(walk.cannotTell).toBe(true);
-    await send(phone, answersFor(walk, 1, { name: 'Abies grandis' }));
+    expect(walk.box).toBe('not_sure');
+    const unsure = answersFor(walk, 1, { name: '' }).map(({ typed: _, ...sent }) => ({
+      ...sent,
+      value: { kind: 'not_sure' } as const,
+    }));
+    expect(unsure).toHaveLength(1);
+    await send(phone, unsure);
     await moveSitting(owner, sitting.id, 'closed');
-    await graded(owner, sitting.id);
+    const { rows } = await graded(owner, sitting.id);
+    expect(rows).toMatchObject([{ outcome: 'blank', points: 0, why: 'says not sure' }]);
     await moveSitting(owner, sitting.id, 'returned');
     const results = await phone.call<WalkResults>('GET', '/api/walk/results');
     expect([results.status, results.body.scored]).toEqual([200, false]);

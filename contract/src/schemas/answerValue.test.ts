@@ -17,6 +17,7 @@ const VALID: readonly unknown[] = [
   { kind: 'text', text: 'it leans' },
   { kind: 'sureness', sure: 'sure' },
   { kind: 'cannot_tell' },
+  { kind: 'not_sure' },
   { kind: 'does_not_apply' },
   { kind: 'illegible' },
   { kind: 'blank', v: 1 },

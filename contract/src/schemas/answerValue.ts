@@ -38,6 +38,7 @@ const PARTS: Readonly<Record<AnswerKind, Joi.SchemaMap>> = {
       .required(),
   },
   cannot_tell: {},
+  not_sure: {},
   does_not_apply: {},
   illegible: {},
   blank: {},

@@ -18,6 +18,7 @@ const ALL: readonly AnswerValue[] = [
   { kind: 'text', text: 'it leans' },
   { kind: 'sureness', sure: 'leaning' },
   { kind: 'cannot_tell' },
+  { kind: 'not_sure' },
   { kind: 'does_not_apply' },
   { kind: 'illegible' },
   { kind: 'blank' },
@@ -56,13 +57,14 @@ describe('answers', () => {
     [{ kind: 'match', pairs: [['a', 'b']] }, 'A – B'],
     [{ kind: 'point', x: 0.25, y: 0.5 }, '25% across, 50% down'],
     [{ kind: 'cannot_tell' }, 'cannot be told from this'],
+    [{ kind: 'not_sure' }, 'not sure'],
     [{ kind: 'blank' }, ''],
   ])('%j reads “%s”', (value, text) => {
     expect(answerText(value, (id) => id.charAt(0).toUpperCase() + id.slice(1))).toBe(text);
   });
 
   test('nothing written, unreadable and not reached say nothing', () => {
-    expect(ALL.filter(isEmpty).map((v) => v.kind)).toEqual(['illegible', 'blank', 'not_reached']);
+    expect(ALL.filter(isEmpty).map((v) => v.kind)).toEqual(['not_sure', 'illegible', 'blank', 'not_reached']);
   });
 
   test('an earlier answer becomes a tagged one; the last of its parts that says something is the answer', () => {
@@ -97,6 +99,7 @@ describe('what a question takes', () => {
     ['a length', { kind: 'call', recorded: 'measure' }, { kind: 'measure', mm: 2, typed: '2 mm' }, true],
     ['a name', { kind: 'common' }, name('x'), true],
     ['a state for a name', { kind: 'genus' }, { kind: 'state', state: 'a' }, false],
+    ['not sure for a match', { kind: 'match', sides: { left: [], right: [] } }, { kind: 'not_sure' }, true],
     ['cannot be told', { kind: 'either' }, { kind: 'cannot_tell' }, true],
     ['a choice of those shown', choice, { kind: 'choice', chosen: 'a', shown: ['a', 'b'] }, true],
     ['a choice that was not shown', choice, { kind: 'choice', chosen: 'c', shown: ['a', 'b'] }, false],

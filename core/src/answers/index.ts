@@ -4,7 +4,7 @@ export { refusalOf } from './takes.ts';
 export type { Refusal, Taking } from './takes.ts';
 export { taggedValue } from './earlier.ts';
 export type { EarlierAnswer } from './earlier.ts';
-export { UNREADABLE, characterWritten, lengthWritten, nameWritten } from './written.ts';
+export { UNREADABLE, characterWritten, emptyWritten, lengthWritten, nameWritten } from './written.ts';
 export { countedOf } from './counted.ts';
 export type { Candidate } from './counted.ts';
 export { DISPUTE_KINDS, disputeOf } from './disputes.ts';

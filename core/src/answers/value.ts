@@ -24,6 +24,8 @@ export type AnswerValue =
   | { readonly kind: 'text'; readonly text: string }
   | { readonly kind: 'sureness'; readonly sure: Sureness; readonly written?: string }
   | { readonly kind: 'cannot_tell' }
+  /** A box that is checked instead of an answer; it says nothing of the tree. */
+  | { readonly kind: 'not_sure'; readonly written?: string }
   | { readonly kind: 'does_not_apply'; readonly written?: string }
   /** A sheet shows a hand that nobody can read. */
   | { readonly kind: 'illegible' }
@@ -41,7 +43,7 @@ export const ANSWER_VERSION = 1;
 export type StoredValue = AnswerValue & { readonly v: typeof ANSWER_VERSION };
 export const stored = (value: AnswerValue): StoredValue => ({ v: ANSWER_VERSION, ...value });
 
-const EMPTY: ReadonlySet<AnswerKind> = new Set(['blank', 'not_reached', 'illegible']);
+const EMPTY: ReadonlySet<AnswerKind> = new Set(['blank', 'not_sure', 'not_reached', 'illegible']);
 
 /** Whether an answer says nothing that could be graded. */
 export const isEmpty = (value: AnswerValue): boolean => EMPTY.has(value.kind);
@@ -83,6 +85,7 @@ export const sameAnswer = (a: AnswerValue, b: AnswerValue): boolean =>
 
 const FIXED: Readonly<Partial<Record<AnswerKind, string>>> = {
   cannot_tell: 'cannot be told from this',
+  not_sure: 'not sure',
   does_not_apply: 'does not apply',
   illegible: 'illegible',
   not_reached: 'not reached',

@@ -22,6 +22,7 @@ describe('a character question as a hand answers it', () => {
     ['does not apply', { kind: 'does_not_apply', written: 'does not apply' }],
     ['?', { kind: 'illegible' }],
     [' ', { kind: 'blank' }],
+    ['Not sure ', { kind: 'not_sure', written: 'Not sure' }],
     ['9', null],
     ['sideways', null],
   ])('%j', (typed, value) => {

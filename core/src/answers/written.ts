@@ -5,6 +5,15 @@ import type { AnswerValue } from './value.ts';
 /** What a hand writes where a character does not apply. */
 const NOT_APPLYING: ReadonlySet<string> = new Set(['-', '–', 'does not apply']);
 export const UNREADABLE = '?';
+const NOT_SURE = 'not sure';
+
+/** What a hand writes that is no answer by any reading: nothing, a mark nobody can read, or that it was not sure. */
+export function emptyWritten(typed: string): AnswerValue | null {
+  const t = typed.trim().toLowerCase();
+  if (t === '') return { kind: 'blank' };
+  if (t === UNREADABLE) return { kind: 'illegible' };
+  return t === NOT_SURE ? { kind: 'not_sure', written: typed.trim() } : null;
+}
 const WHOLE = /^\d{1,4}$/;
 
 function stateWritten(character: Character, t: string): string | null {
@@ -30,8 +39,8 @@ export function lengthWritten(typed: string): AnswerValue | null {
 export function characterWritten(character: Character, typed: string): AnswerValue | null {
   const t = typed.trim().toLowerCase();
   const written = typed.trim();
-  if (t === '') return { kind: 'blank' };
-  if (t === UNREADABLE) return { kind: 'illegible' };
+  const empty = emptyWritten(typed);
+  if (empty) return empty;
   if (NOT_APPLYING.has(t)) return { kind: 'does_not_apply', written };
   if (character.states.length > 0) {
     const state = stateWritten(character, t);
@@ -45,10 +54,5 @@ export function characterWritten(character: Character, typed: string): AnswerVal
 
 /** A name as a hand writes it. */
 export function nameWritten(typed: string): AnswerValue {
-  const t = typed.trim();
-  return t === ''
-    ? { kind: 'blank' }
-    : t === UNREADABLE
-      ? { kind: 'illegible' }
-      : { kind: 'name', text: typed };
+  return emptyWritten(typed) ?? { kind: 'name', text: typed };
 }

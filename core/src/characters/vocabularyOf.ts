@@ -33,9 +33,17 @@ function descend(character: Character, id: string): readonly string[] {
   return found;
 }
 
-/** The finest states under a state: itself where nothing lies under it. */
+const leaves = new WeakMap<Character, Map<string, readonly string[]>>();
+
+/** The finest states under a state: itself where nothing lies under it. Worked out once for each state. */
 export function leavesUnder(character: Character, id: string): readonly string[] {
-  return withDescendants(character, id).filter((s) => !character.states.some((t) => t.parent === s));
+  const known = leaves.get(character) ?? new Map<string, readonly string[]>();
+  leaves.set(character, known);
+  const had = known.get(id);
+  if (had) return had;
+  const found = withDescendants(character, id).filter((s) => !character.states.some((t) => t.parent === s));
+  known.set(id, found);
+  return found;
 }
 
 /** Is one state strictly broader than another? */

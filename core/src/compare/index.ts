@@ -1,5 +1,16 @@
-export { OFF, PARTLY, SAYS, matrixOf, overlapIn, says, under, valuesOf, withMembers } from './matrix.ts';
-export type { Column, Matrix, Says } from './matrix.ts';
+export {
+  OFF,
+  PARTLY,
+  SAYS,
+  matrixOf,
+  overlapIn,
+  says,
+  under,
+  underFor,
+  valuesOf,
+  withMembers,
+} from './matrix.ts';
+export type { Column, Matrix, Sights, Says } from './matrix.ts';
 export { STANDINGS, apartness, cellAt, countsOf, pairTable, verdictOf } from './pairTable.ts';
 export type { Counts, PairCell, PairTable, Standing } from './pairTable.ts';
 export { rowReports } from './rowReports.ts';

@@ -197,26 +197,61 @@ export const matrixOf = (
   expected: ReadonlySet<string>,
 ): Matrix => under(valuesOf(list, vocabulary, expected), conditions);
 
-/**
- * The same list under other conditions; what was worked out of its values stays, unless the gap asked for changes.
- * @param only where it is given, characters that none of these places shows are left out.
- */
-export function under(matrix: Matrix, conditions: Conditions, only?: readonly number[]): Matrix {
+/** The same column with what is seen of it; what its values say stays, unless the gap asked for changes. */
+function seenAs(c: Column, seen: Uint8Array, conditions: Conditions, sameGap: boolean): Column {
+  const ease = easeOf(c.character, conditions.handling);
+  return sameGap
+    ? { ...c, seen, ease }
+    : { ...c, seen, ease, said: new Uint8Array(c.said.length).fill(NOT_WORKED_OUT) };
+}
+
+const isOfUse = (c: Column): boolean => c.values.length > 0 || c.expected;
+
+/** The same list under other conditions; what was worked out of its values stays, unless the gap asked for changes. */
+export function under(matrix: Matrix, conditions: Conditions): Matrix {
   const gap = gapFor(conditions);
-  const see = (c: Character, at: number): number => {
-    const subject = matrix.list[at]?.subject;
-    return subject ? SEEN[visible(subject, c, conditions).seen] : SEEN.no;
-  };
-  const said = matrix.columns.filter((c) => c.values.length > 0 || c.expected);
-  const shown = only
-    ? said.filter((c) => only.some((at) => (c.value[at] ?? OFF) !== OFF && see(c.character, at) !== SEEN.no))
-    : said;
-  const columns = shown.map((c): Column => {
-    const seen = seenOf(c.character, matrix.list, conditions);
-    const ease = easeOf(c.character, conditions.handling);
-    return gap === matrix.gap || matrix.gap === NO_GAP
-      ? { ...c, seen, ease }
-      : { ...c, seen, ease, said: new Uint8Array(c.said.length).fill(NOT_WORKED_OUT) };
+  const same = gap === matrix.gap || matrix.gap === NO_GAP;
+  const columns = matrix.columns
+    .filter(isOfUse)
+    .map((c) => seenAs(c, seenOf(c.character, matrix.list, conditions), conditions, same));
+  return { list: matrix.list, columns, gap };
+}
+
+/** What was seen of the first members of a list under some conditions, by character; filled in as it is asked for. */
+export interface Sights {
+  readonly members: number;
+  readonly by: Map<string, Uint8Array>;
+}
+
+/**
+ * The same list under other conditions for some of its later members only: characters that none of them shows are left
+ * out, and of the other later members nothing is looked at.
+ * @param rows places of those members, behind the ones that `sights` is of.
+ */
+export function underFor(
+  matrix: Matrix,
+  conditions: Conditions,
+  rows: readonly number[],
+  sights: Sights,
+): Matrix {
+  const gap = gapFor(conditions);
+  const same = gap === matrix.gap || matrix.gap === NO_GAP;
+  const columns = matrix.columns.flatMap((c): readonly Column[] => {
+    if (!isOfUse(c)) return [];
+    const { character } = c;
+    const has = rows.filter((at) => (c.value[at] ?? OFF) !== OFF);
+    const own = has.map((at) => {
+      const subject = matrix.list[at]?.subject;
+      return subject ? SEEN[visible(subject, character, conditions).seen] : SEEN.no;
+    });
+    if (own.every((s) => s === SEEN.no)) return [];
+    const before =
+      sights.by.get(character.id) ?? seenOf(character, matrix.list.slice(0, sights.members), conditions);
+    sights.by.set(character.id, before);
+    const seen = new Uint8Array(matrix.list.length);
+    seen.set(before);
+    has.forEach((at, i) => (seen[at] = own[i] ?? SEEN.no));
+    return [seenAs(c, seen, conditions, same)];
   });
   return { list: matrix.list, columns, gap };
 }

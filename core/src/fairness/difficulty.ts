@@ -1,5 +1,5 @@
 import { overlapIn, says } from '../compare/index.ts';
-import type { Matrix } from '../compare/index.ts';
+import type { Column, Matrix } from '../compare/index.ts';
 import { missRate } from '../tells/index.ts';
 import type { PairAt } from './pairs.ts';
 
@@ -8,55 +8,38 @@ const SLIP = 1 / 31;
 /** A look-alike that survives a look less often than this is pooled with the slips. */
 const RARE = 0.001;
 
-/** What tells the tree from its look-alikes, as numbers: one place a character, one row a look-alike. */
-interface Table {
-  readonly missed: Float64Array;
-  /** By look-alike: the overlap in each character; 1 where it is no tell of the pair. */
-  readonly overlap: readonly Float64Array[];
-  /** By look-alike: whether a character is one of those that tell it. */
-  readonly tells: readonly Uint8Array[];
+/** A look-alike that a look may leave in: how often it does, and the overlap and miss rate of each of its tells. */
+interface Left {
+  readonly alone: number;
+  readonly told: readonly Told[];
+}
+interface Told {
+  readonly column: Column;
+  readonly missed: number;
+  readonly overlap: number;
 }
 
-function tableOf(matrix: Matrix, row: number, judged: readonly PairAt[]): Table {
-  const columns = [...new Set(judged.flatMap((j) => j.columns))];
-  const at = new Map(columns.map((c, i) => [c, i] as const));
-  const rows = judged.map(({ place, columns: own }) => {
-    const overlap = new Float64Array(columns.length).fill(1);
-    const tells = new Uint8Array(columns.length);
-    for (const c of own) {
-      says(c, row, place, matrix.gap);
-      const i = at.get(c) ?? 0;
-      overlap[i] = overlapIn(c, row, place);
-      tells[i] = 1;
-    }
-    return { overlap, tells };
+/** The chance that one survives a look alone: Π (m + (1 − m)·o). */
+function survivor(matrix: Matrix, row: number, { place, columns }: PairAt): Left {
+  let alone = 1;
+  const told = columns.map((column): Told => {
+    says(column, row, place, matrix.gap);
+    const overlap = overlapIn(column, row, place);
+    const missed = missRate(column.character).rate;
+    alone *= missed + (1 - missed) * overlap;
+    return { column, missed, overlap };
   });
-  return {
-    missed: Float64Array.from(columns, (c) => missRate(c.character).rate),
-    overlap: rows.map((r) => r.overlap),
-    tells: rows.map((r) => r.tells),
-  };
+  return { alone, told };
 }
 
 /** The chance that two look-alikes both survive a look: Π (m + (1 − m)·o·o′) over what tells either of the two. */
-function bothSurvive({ missed, overlap, tells }: Table, b: number, c: number): number {
-  const [oB, oC, tB, tC] = [overlap[b], overlap[c], tells[b], tells[c]];
-  let chance = 1;
-  for (let d = 0; d < missed.length; d += 1) {
-    if (!tB?.[d] && !tC?.[d]) continue;
-    const m = missed[d] ?? 0;
-    chance *= m + (1 - m) * (oB?.[d] ?? 1) * (oC?.[d] ?? 1);
-  }
-  return chance;
-}
-
-/** The chance that one survives alone: Π (m + (1 − m)·o). */
-function survives({ missed, overlap, tells }: Table, b: number): number {
-  let chance = 1;
-  for (let d = 0; d < missed.length; d += 1) {
-    if (!tells[b]?.[d]) continue;
-    const m = missed[d] ?? 0;
-    chance *= m + (1 - m) * (overlap[b]?.[d] ?? 1);
+function bothSurvive(b: Left, c: Left): number {
+  let chance = b.alone;
+  for (const { column, missed, overlap } of c.told) {
+    const shared = b.told.find((t) => t.column === column);
+    const now = missed + (1 - missed) * overlap * (shared?.overlap ?? 1);
+    const before = shared ? missed + (1 - missed) * shared.overlap : 1;
+    chance *= before > 0 ? now / before : 0;
   }
   return chance;
 }
@@ -67,17 +50,15 @@ function survives({ missed, overlap, tells }: Table, b: number): number {
  * own, or what was fitted to the class. It never weighs in a verdict. Source: docs/formulas.md, Difficulty of a station.
  */
 export function expectedMiss(matrix: Matrix, row: number, judged: readonly PairAt[]): number {
-  const table = tableOf(
-    matrix,
-    row,
-    judged.filter((j) => j.fairness.verdict !== 'unproven'),
-  );
-  const close = table.tells.map((_, b) => ({ b, alone: survives(table, b) })).filter((x) => x.alone >= RARE);
+  const close = judged
+    .filter((j) => j.fairness.verdict !== 'unproven')
+    .map((j) => survivor(matrix, row, j))
+    .filter((x) => x.alone >= RARE);
   let wrong = 0;
-  for (const { b, alone } of close) {
+  for (const b of close) {
     let others = 0;
-    for (const { b: c } of close) if (c !== b) others += bothSurvive(table, b, c) / alone;
-    wrong += alone / (2 + others);
+    for (const c of close) if (c !== b) others += bothSurvive(b, c) / b.alone;
+    wrong += b.alone / (2 + others);
   }
   return SLIP + (1 - SLIP) * Math.min(1, wrong);
 }

@@ -1,5 +1,5 @@
-import { under, valuesOf, withMembers } from '../compare/index.ts';
-import type { Matrix } from '../compare/index.ts';
+import { underFor, valuesOf, withMembers } from '../compare/index.ts';
+import type { Matrix, Sights } from '../compare/index.ts';
 import type { Vocabulary } from '../characters/index.ts';
 import { expectedCharacters } from '../tells/index.ts';
 import type { Described } from '../tells/index.ts';
@@ -117,11 +117,14 @@ function judgeOne(
   };
 }
 
+/** What is seen of the list is kept for so many different conditions. */
+const MOST_CONDITIONS = 64;
+
 const keyOf = (c: Conditions): string => JSON.stringify(c);
 
 /**
  * Makes a judge of stations against one list of described species. Stations that are met under the same conditions share
- * what can be seen of the list.
+ * what can be seen of the list, from one time it is asked to the next.
  * @param list the species that compete, with their groups; their descriptions are of one site.
  */
 export function fairnessJudge(
@@ -132,6 +135,15 @@ export function fairnessJudge(
 ): (stations: readonly StationMet[]) => readonly StationFairness[] {
   const base = valuesOf(described, vocabulary, expectedCharacters(described));
   const places = new Map(described.map((d, i) => [d.id, i] as const));
+  const sights = new Map<string, Sights>();
+  const sightsOf = (key: string): Sights => {
+    const had = sights.get(key);
+    if (had) return had;
+    if (sights.size === MOST_CONDITIONS) sights.clear();
+    const made = { members: described.length, by: new Map<string, Uint8Array>() };
+    sights.set(key, made);
+    return made;
+  };
   return (stations) => {
     // Stations that differ only in how they are met are one place.
     const trees = [...new Set(stations.map((s) => s.tree))];
@@ -143,12 +155,12 @@ export function fairnessJudge(
       met.set(key, [...(met.get(key) ?? []), { station, at }]);
     });
     const found = new Map<number, StationFairness>();
-    for (const together of met.values()) {
+    for (const [key, together] of met) {
       const [first] = together;
       if (!first) continue;
       const row = (s: StationMet): number => rowOf.get(s.tree) ?? 0;
       const rows = [...new Set(together.map((t) => row(t.station)))];
-      const matrix = under(whole, first.station.conditions, rows);
+      const matrix = underFor(whole, first.station.conditions, rows, sightsOf(key));
       for (const { station, at } of together)
         found.set(at, judgeOne(matrix, row(station), places, station, list, vocabulary, settings));
     }

@@ -3,7 +3,7 @@ import type { Column, Matrix } from '../compare/index.ts';
 import type { Value } from '../characters/index.ts';
 import { MOST_GROUPS, evidenceOf, toldBy } from '../tells/index.ts';
 import type { Conditions } from '../conditions/index.ts';
-import type { Evidence, OpenCharacter, PairReport } from '../tells/index.ts';
+import type { Evidence, OpenCharacter, PairReport, ToldOfTwo } from '../tells/index.ts';
 import type { FairnessSettings, FairnessVerdict } from './types.ts';
 
 /** A character that counts between a station's tree and a look-alike. */
@@ -35,23 +35,41 @@ export interface PairFairness {
 
 /** What the calls of a character say of two of its values. */
 interface Weight {
+  /** The number of the weight among all that were worked out. */
+  readonly id: number;
   readonly evidence: Evidence;
   readonly alone: number;
 }
+let weights = 0;
 
 /** Between partial and usual: a character that is seen only partly leaves this share of its calls open. */
 const BLURRED = 0.4;
 
-const kept = new WeakMap<readonly unknown[], Map<string, Weight>>();
+/** Weights of a column's pairs of values for one rate of misreading. */
+interface Weights {
+  readonly misread: number;
+  readonly plainly: Map<number, Weight>;
+  readonly partly: Map<number, Weight>;
+}
+
+const kept = new WeakMap<readonly unknown[], Weights>();
+
+/** The weights worked out so far; those of another rate of misreading are dropped. */
+function weightsOf(c: Column, misread: number): Weights {
+  const had = kept.get(c.values);
+  if (had?.misread === misread) return had;
+  const made: Weights = { misread, plainly: new Map(), partly: new Map() };
+  kept.set(c.values, made);
+  return made;
+}
 
 /** What a column says of two places; worked out once for each two values. */
 function weightOf(c: Column, a: number, b: number, misread: number): Weight | null {
   const [p = -1, q = -1] = [c.value[a], c.value[b]];
   if (p < 0 || q < 0 || p === q) return null;
   const partly = c.seen[a] === PARTLY || c.seen[b] === PARTLY;
-  const key = `${p}/${q}/${partly ? 'partly' : ''}/${misread}`;
-  const mine = kept.get(c.values) ?? new Map<string, Weight>();
-  kept.set(c.values, mine);
+  const mine = weightsOf(c, misread)[partly ? 'partly' : 'plainly'];
+  const key = p * c.values.length + q;
   const had = mine.get(key);
   if (had) return had;
   const evidence = evidenceOf(
@@ -61,8 +79,22 @@ function weightOf(c: Column, a: number, b: number, misread: number): Weight | nu
     misread,
     partly ? BLURRED : 0,
   );
-  const made = { evidence, alone: toldBy([evidence]).expected };
+  const made = { id: (weights += 1), evidence, alone: toldBy([evidence]).expected };
   mine.set(key, made);
+  return made;
+}
+
+/** What weights come to together is kept for so many sets of them: most pairs of a list are told by the same few. */
+const MOST_TOLD = 50_000;
+const toldBefore = new Map<string, ToldOfTwo>();
+
+function toldTogether(by: readonly Weight[]): ToldOfTwo {
+  const key = by.map((w) => w.id).join();
+  const had = toldBefore.get(key);
+  if (had) return had;
+  const made = toldBy(by.map((w) => w.evidence));
+  if (toldBefore.size >= MOST_TOLD) toldBefore.clear();
+  toldBefore.set(key, made);
   return made;
 }
 
@@ -149,11 +181,11 @@ export function judgePairs(
   settings: FairnessSettings,
 ): readonly PairAt[] {
   const columns = matrix.columns
-    .filter((c) => c.character.organ !== 'site')
+    .filter((c) => c.character.organ !== 'site' && (c.seen[row] ?? 0) > 0 && (c.value[row] ?? -1) >= 0)
     .sort((x, y) => x.character.effort - y.character.effort);
   const weighed = rivals.map((place) => {
     const chosen = candidates(columns, row, place, matrix.gap, settings.misread).slice(0, MOST_GROUPS);
-    return { place, chosen, told: toldBy(chosen.map((c) => c.evidence)) };
+    return { place, chosen, told: toldTogether(chosen) };
   });
   // What is missing matters only where what is there does not suffice.
   const short = weighed.filter((w) => w.told.expected < settings.fair).map((w) => w.place);

@@ -2,6 +2,7 @@ import { OFF } from '../compare/index.ts';
 import type { Column } from '../compare/index.ts';
 import { seeded } from '../numbers/index.ts';
 import { callsOf } from '../tells/index.ts';
+import type { Distribution } from '../tells/index.ts';
 import type { FairnessSettings } from './types.ts';
 
 /** Against how many at once, and how it comes out. */
@@ -22,6 +23,7 @@ const MOST_LOOKS = 16;
 
 /** What is called of one character: how often at the tree, and the likelihood at each look-alike against that. */
 interface Calls {
+  /** The likeliest call first. */
   readonly atTree: Float64Array;
   /** By outcome, then by look-alike. */
   readonly ratios: Float64Array;
@@ -48,53 +50,86 @@ function oneAGroup(of: readonly Close[]): readonly Column[] {
 }
 
 function tableOf(c: Column, row: number, rivals: readonly number[], misread: number): Calls | null {
-  const at = (place: number) => c.distributions[c.value[place] ?? -1] ?? null;
-  const own = at(row);
+  const own = c.distributions[c.value[row] ?? -1] ?? null;
   if (!own) return null;
-  // What is not recorded of a look-alike, or cannot be seen on it, says nothing against it.
-  const others = rivals.map((r) => {
-    if (c.value[r] === OFF) return 'inapplicable' as const;
-    const other = (c.seen[r] ?? 0) > 0 ? at(r) : null;
-    return other?.kind === own.kind ? other : own;
+  // Look-alikes of one value give one row of calls. What is not recorded of one, or not seen on it, says nothing.
+  const kinds: (Distribution | 'inapplicable')[] = [own];
+  const kindOf = new Map<number, number>();
+  const kind = Uint16Array.from(rivals, (r) => {
+    const value = c.value[r] ?? -1;
+    if (value !== OFF && (value < 0 || (c.seen[r] ?? 0) === 0)) return 0;
+    const had = kindOf.get(value);
+    if (had !== undefined) return had;
+    const other = value === OFF ? ('inapplicable' as const) : (c.distributions[value] ?? own);
+    const made = other === 'inapplicable' || other.kind === own.kind ? kinds.push(other) - 1 : 0;
+    kindOf.set(value, made);
+    return made;
   });
-  const [atTree, ...calls] = callsOf(c.character, [own, ...others], misread);
-  if (!atTree || atTree.length < 2) return null;
-  const ratios = new Float64Array(atTree.length * calls.length);
-  atTree.forEach((often, k) =>
-    calls.forEach((q, r) => {
-      ratios[k * calls.length + r] = often > 0 ? (q[k] ?? 0) / often : 1;
-    }),
-  );
-  return { atTree, ratios };
+  const [first, ...calls] = callsOf(c.character, kinds, misread);
+  if (!first || first.length < 2) return null;
+  const order = [...first.keys()].sort((x, y) => (first[y] ?? 0) - (first[x] ?? 0));
+  const ratios = new Float64Array(order.length * rivals.length).fill(1);
+  order.forEach((outcome, k) => {
+    const often = first[outcome] ?? 0;
+    if (often <= 0) return;
+    kind.forEach((of, r) => {
+      if (of > 0) ratios[k * rivals.length + r] = (calls[of - 1]?.[outcome] ?? 0) / often;
+    });
+  });
+  return { atTree: Float64Array.from(order, (outcome) => first[outcome] ?? 0), ratios };
 }
 
-/** Draws what is called at the tree, and counts how often each set of calls comes; one letter a character. */
-function drawCalls(tables: readonly Calls[], draws: number): ReadonlyMap<string, number> {
+/** How the draws that have the same calls so far come out, added up. */
+interface Tally {
+  expected: number;
+  right: number;
+}
+
+/** Adds what draws come to whose calls give the look-alikes these odds. */
+function count(tally: Tally, draws: number, odds: Float64Array, from: number, rivals: number): void {
+  let sum = 1;
+  let most = 0;
+  let ties = 0;
+  for (let r = from; r < from + rivals; r += 1) {
+    const o = odds[r] ?? 0;
+    sum += o;
+    if (o > most) most = o;
+    if (o === 1) ties += 1;
+  }
+  tally.expected += draws / sum;
+  // A tie between the tree and others is a guess among them.
+  tally.right += most > 1 ? 0 : draws / (1 + ties);
+}
+
+/**
+ * Draws what is called at the tree, character by character: of the draws that agree so far each call gets its share,
+ * and one number decides how what does not come out even falls, so that each call keeps its chance.
+ */
+function drawCalls(tables: readonly Calls[], rivals: number, draws: number): Tally {
   const next = seeded(SEED);
-  const counts = new Map<string, number>();
-  const codes = new Array<number>(tables.length).fill(0);
-  for (let draw = 0; draw < draws; draw += 1) {
-    for (let t = 0; t < tables.length; t += 1) {
-      const { atTree } = tables[t] as Calls;
-      let left = next();
-      let k = 0;
-      while (k < atTree.length - 1 && left >= (atTree[k] ?? 0)) left -= atTree[k++] ?? 0;
-      codes[t] = k;
+  const tally: Tally = { expected: 0, right: 0 };
+  // One row of odds for each character, so that those of the calls so far stay while the next are tried.
+  const odds = new Float64Array((tables.length + 1) * rivals).fill(1);
+  const spread = (at: number, agree: number): void => {
+    const table = tables[at];
+    const from = at * rivals;
+    if (!table) return count(tally, agree, odds, from, rivals);
+    const { atTree, ratios } = table;
+    const start = next();
+    let share = 0;
+    let placed = 0;
+    for (let k = 0; k < atTree.length && placed < agree; k += 1) {
+      share += atTree[k] ?? 0;
+      const upTo = k === atTree.length - 1 ? agree : Math.min(agree, Math.ceil(agree * share - start));
+      if (upTo <= placed) continue;
+      for (let r = 0; r < rivals; r += 1)
+        odds[from + rivals + r] = (odds[from + r] ?? 0) * (ratios[k * rivals + r] ?? 1);
+      spread(at + 1, upTo - placed);
+      placed = upTo;
     }
-    const key = String.fromCharCode(...codes);
-    counts.set(key, (counts.get(key) ?? 0) + 1);
-  }
-  return counts;
-}
-
-/** The odds of each look-alike against the tree by one set of calls. */
-function oddsBy(calls: string, tables: readonly Calls[], odds: Float64Array): void {
-  odds.fill(1);
-  for (let t = 0; t < tables.length; t += 1) {
-    const { ratios } = tables[t] as Calls;
-    const from = calls.charCodeAt(t) * odds.length;
-    for (let b = 0; b < odds.length; b += 1) odds[b] = (odds[b] ?? 0) * (ratios[from + b] ?? 1);
-  }
+  };
+  spread(0, draws);
+  return tally;
 }
 
 /**
@@ -113,22 +148,8 @@ export function againstAll(
   const close = rivals.filter((r) => 1 - r.expected > NEGLIGIBLE);
   const places = close.map((r) => r.place);
   const tables = oneAGroup(close).flatMap((c) => tableOf(c, row, places, misread) ?? []);
-  const odds = new Float64Array(places.length);
-  let expected = 0;
-  let right = 0;
-  for (const [calls, often] of drawCalls(tables, draws)) {
-    oddsBy(calls, tables, odds);
-    let sum = 1;
-    let most = 0;
-    let ties = 0;
-    for (const o of odds) {
-      sum += o;
-      if (o > most) most = o;
-      if (o === 1) ties += 1;
-    }
-    expected += often / sum;
-    // A tie between the tree and others is a guess among them.
-    right += most > 1 ? 0 : often / (1 + ties);
-  }
+  // What is called most surely is drawn first: draws agree for longer.
+  tables.sort((x, y) => (y.atTree[0] ?? 0) - (x.atTree[0] ?? 0));
+  const { expected, right } = drawCalls(tables, places.length, draws);
   return { expected: expected / draws, right: right / draws };
 }

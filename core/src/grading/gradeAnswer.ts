@@ -102,7 +102,10 @@ const WHY: Readonly<Record<ValueOutcome, string>> = {
   to_read: 'to be read by a person',
 };
 
+const NOT_SURE = 'says not sure';
+
 function whyOf(value: AnswerValue, outcome: ValueOutcome, accepted: Accepted): string {
+  if (value.kind === 'not_sure') return NOT_SURE;
   if (accepted.kind !== 'call' || (outcome !== 'wrong' && outcome !== 'coarse')) return WHY[outcome];
   return `wrote ${answerText(value)}; the tree shows ${accepted.words}`;
 }
@@ -131,6 +134,8 @@ export function gradeAnswer(
       const why = hopeless ? 'it cannot be told, and that is right' : WHY.cannot_tell;
       return { outcome: 'cannot_tell', points: hopeless ? ask.most : 0, taxon: null, why, folded: null };
     }
+    if (value.kind === 'not_sure')
+      return { outcome: 'blank', points: 0, taxon: null, why: NOT_SURE, folded: null };
     const graded = gradeName(value.kind === 'name' ? value.text : '', asked, ask.most, truth, context);
     // A name that happens to be right is a guess where nothing at hand decides it.
     return hopeless ? { ...graded, points: 0, why: 'it cannot be told from what is at hand' } : graded;

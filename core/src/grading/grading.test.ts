@@ -83,6 +83,11 @@ describe('grading a name by its key', () => {
       folded: null,
     });
     expect(gradeAnswer({ kind: 'illegible' }, ask('common'), truth, context()).outcome).toBe('blank');
+    const unsure = { outcome: 'blank', points: 0, why: 'says not sure' };
+    expect(gradeAnswer({ kind: 'not_sure' }, ask('common'), truth, context())).toMatchObject(unsure);
+    expect(
+      gradeAnswer({ kind: 'not_sure' }, ask('common'), { ...truth, notTellable: true }, context()),
+    ).toMatchObject(unsure);
   });
 
   test.each([
@@ -293,6 +298,7 @@ describe('grading what is not a name', () => {
     ],
     ['a text', { kind: 'text' }, { kind: 'text', text: 'it leans' }, 'to_read', 0],
     ['nothing', call, { kind: 'blank' }, 'blank', 0],
+    ['not sure', { kind: 'choice', right: ['a'] }, { kind: 'not_sure' }, 'blank', 0],
     ['cannot be told', { kind: 'choice', right: ['a'] }, { kind: 'cannot_tell' }, 'cannot_tell', 0],
   ])('%s', (_, accepted, value, outcome, points) => {
     expect(

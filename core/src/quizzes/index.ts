@@ -19,5 +19,13 @@ export { questionFault } from './questionFault.ts';
 export type { QuestionFault } from './questionFault.ts';
 export { ANSWERED_BY, DRAWN_PARTS, QUESTION_KINDS } from './questionKinds.ts';
 export type { AskOption, AskParams, Drawing, DrawnPart, QuestionKind } from './questionKinds.ts';
-export { CLUE_ORGANS, PLAN, PRESETS, PRESET_SETTINGS, UNFAIR_REASONS, minutesOf } from './plan.ts';
-export type { ClueOrgan, Preset, PresetSetting, QuizPlan, UnfairReason } from './plan.ts';
+export {
+  ANSWER_BOXES,
+  CLUE_ORGANS,
+  PLAN,
+  PRESETS,
+  PRESET_SETTINGS,
+  UNFAIR_REASONS,
+  minutesOf,
+} from './plan.ts';
+export type { AnswerBox, ClueOrgan, Preset, PresetSetting, QuizPlan, UnfairReason } from './plan.ts';

@@ -5,6 +5,13 @@ import type { GradePolicy, NameAsk } from './points.ts';
 export const PRESETS = ['college', 'contest_juniors', 'contest_seniors', 'young'] as const;
 export type Preset = (typeof PRESETS)[number];
 
+/**
+ * The box beside an answer: that it cannot be told from what is there, which is right where it cannot; or, for young
+ * students, that they are not sure.
+ */
+export const ANSWER_BOXES = ['none', 'cannot_tell', 'not_sure'] as const;
+export type AnswerBox = (typeof ANSWER_BOXES)[number];
+
 /** How a quiz is run. How its names are graded is its policy. */
 export interface QuizPlan {
   /** The preset it started from; null where it was set by hand. */
@@ -21,8 +28,8 @@ export interface QuizPlan {
   readonly freeMinutes: number;
   /** Stations are compared with what was taught by the day, or with the whole list. */
   readonly against: 'taught' | 'list';
-  /** Whether students may answer that it cannot be told. */
-  readonly cannotTell: boolean;
+  /** What students may check instead of an answer. */
+  readonly box: AnswerBox;
   /** Whether students say how sure they are. */
   readonly sureness: boolean;
   /** Most character questions at a station. */
@@ -39,7 +46,7 @@ export const PLAN: QuizPlan = {
   moveSeconds: 15,
   freeMinutes: 0,
   against: 'taught',
-  cannotTell: true,
+  box: 'cannot_tell',
   sureness: true,
   mostCalls: 12,
   showScore: true,
@@ -64,7 +71,7 @@ const COLLEGE: PresetSetting = {
     ...PLAN,
     preset: 'college',
     freeMinutes: 5,
-    cannotTell: false,
+    box: 'none',
     sureness: false,
     mostCalls: 2,
   },
@@ -85,7 +92,7 @@ const contest = (preset: Preset, misspelled: number): PresetSetting => ({
     seconds: 60,
     moveSeconds: 10,
     against: 'list',
-    cannotTell: false,
+    box: 'none',
     sureness: false,
     mostCalls: 0,
   },
@@ -105,7 +112,7 @@ export const PRESET_SETTINGS: Readonly<Record<Preset, PresetSetting>> = {
       preset: 'young',
       walk: 'free',
       handling: ['look', 'lens', 'touch', 'smell'],
-      cannotTell: true,
+      box: 'not_sure',
       sureness: false,
       mostCalls: 1,
       showScore: false,

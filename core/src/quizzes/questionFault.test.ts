@@ -110,7 +110,7 @@ describe('presets', () => {
         seconds: 90,
         moveSeconds: 15,
         freeMinutes: 5,
-        cannotTell: false,
+        box: 'none',
         sureness: false,
         mostCalls: 2,
       },
@@ -124,7 +124,7 @@ describe('presets', () => {
     expect(seniors.plan).toMatchObject({ seconds: 60, moveSeconds: 10, against: 'list', handling: ['look'] });
     expect([juniors.policy.misspelled, seniors.policy.misspelled]).toEqual([1, 0.5]);
     expect(young).toMatchObject({
-      plan: { walk: 'free', showScore: false, cannotTell: true },
+      plan: { walk: 'free', showScore: false, box: 'not_sure' },
       stations: [8, 10],
     });
   });

@@ -30,12 +30,20 @@ function counted(c: Character, all: readonly Distribution[]): readonly Float64Ar
         ? new Map([...d.states].map((s) => [s, 1 / d.states.size]))
         : new Map();
   const shares = all.map(of);
-  const keys = [
-    ...new Set(
-      shares.flatMap((s) => [...s.keys()]).flatMap((k) => (c.states.length > 0 ? leavesUnder(c, k) : [k])),
-    ),
-  ];
-  return shares.map((s) => Float64Array.from(keys, (k) => s.get(k) ?? 0));
+  const places = new Map<string, number>();
+  const note = (k: string): void => void (places.has(k) || places.set(k, places.size));
+  for (const s of shares)
+    for (const k of s.keys())
+      if (c.states.length > 0) leavesUnder(c, k).forEach(note);
+      else note(k);
+  return shares.map((s) => {
+    const found = new Float64Array(places.size);
+    for (const [k, p] of s) {
+      const at = places.get(k);
+      if (at !== undefined) found[at] = p;
+    }
+    return found;
+  });
 }
 
 const isDensity = (d: Distribution): d is Density => d.kind === 'density';
@@ -137,7 +145,8 @@ function both({ first: a, second: b }: Evidence, { first: p, second: q }: Eviden
   const second = new Float64Array(first.length);
   let k = 0;
   for (let i = 0; i < a.length; i += 1) {
-    const [x = 0, y = 0] = [a[i], b[i]];
+    const x = a[i] ?? 0;
+    const y = b[i] ?? 0;
     for (let j = 0; j < p.length; j += 1, k += 1) {
       first[k] = x * (p[j] ?? 0);
       second[k] = y * (q[j] ?? 0);
@@ -148,14 +157,19 @@ function both({ first: a, second: b }: Evidence, { first: p, second: q }: Eviden
 
 /** Adds up what independent characters say of two. Source: docs/formulas.md, A careful observer. */
 export function toldBy(evidence: readonly Evidence[]): ToldOfTwo {
-  const [one, ...more] = evidence;
-  const { first, second } = more.reduce(both, one ?? SILENT);
+  const last = evidence.at(-1) ?? SILENT;
+  const { first, second } = evidence.slice(0, -1).reduce(both, SILENT);
   let expected = 0;
   let right = 0;
-  for (let k = 0; k < first.length; k += 1) {
-    const [a = 0, b = 0] = [first[k], second[k]];
-    if (a > 0) expected += (a * a) / (a + b);
-    right += Math.max(a, b) / 2;
+  for (let i = 0; i < first.length; i += 1) {
+    const x = first[i] ?? 0;
+    const y = second[i] ?? 0;
+    for (let j = 0; j < last.first.length; j += 1) {
+      const a = x * (last.first[j] ?? 0);
+      const b = y * (last.second[j] ?? 0);
+      if (a > 0) expected += (a * a) / (a + b);
+      right += (a > b ? a : b) / 2;
+    }
   }
   return { expected, right };
 }

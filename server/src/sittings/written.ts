@@ -1,3 +1,4 @@
+import { emptyWritten } from '@hurrow/core/answers';
 import type { AnswerValue } from '@hurrow/core/answers';
 import type { KeyAsk } from '@hurrow/core/grading';
 import { invalid } from '../http/index.ts';
@@ -34,7 +35,8 @@ const folded = (text: string): string => text.trim().toLowerCase();
 export function writtenFor(ask: KeyAsk, typed: string, field: string): AnswerValue | null {
   const { accepted } = ask;
   if (accepted.kind === 'name' || accepted.kind === 'call' || accepted.kind === 'sureness') return null;
-  if (typed.trim() === '') return { kind: 'blank' };
+  const empty = emptyWritten(typed);
+  if (empty) return empty;
   if (accepted.kind === 'text') return { kind: 'text', text: typed.trim() };
   if (accepted.kind !== 'choice') {
     throw invalid('This question is answered on the phone.', {

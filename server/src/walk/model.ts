@@ -1,7 +1,7 @@
 import { LRUCache } from 'lru-cache';
 import { CLUE_WORDS, DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
 import type { Station, WalkAsk, WalkOption, WalkQuestionShown, WalkStation } from '@hurrow/contract';
-import type { AskOption, AskParams } from '@hurrow/core/quizzes';
+import type { AnswerBox, AskOption, AskParams } from '@hurrow/core/quizzes';
 import type { Taking } from '@hurrow/core/answers';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { allowedHandling, handlingWords, materialWords } from '@hurrow/core/conditions';
@@ -27,7 +27,7 @@ export interface WalkModel {
   readonly stations: readonly WalkStation[];
   /** By public id. */
   readonly questions: ReadonlyMap<string, WalkQuestion>;
-  readonly cannotTell: boolean;
+  readonly box: AnswerBox;
 }
 
 const recordedAs = (c: Character): 'states' | 'count' | 'measure' =>
@@ -149,7 +149,7 @@ async function build(sql: Sql, ws: string, sitting: SittingRow): Promise<WalkMod
     };
   });
   const quiz = await needQuiz(sql, ws, sitting.quiz);
-  return { stations, questions, cannotTell: planOf(quiz).cannotTell };
+  return { stations, questions, box: planOf(quiz).box };
 }
 
 const kept = new LRUCache<string, Promise<WalkModel>>({ max: 12 });
@@ -188,7 +188,7 @@ export async function walkModel(
   if (had) return { ...(await had), state };
   const made = (async (): Promise<WalkModel> => {
     const row = await sittingById(sql, ws, sitting);
-    return row ? build(sql, ws, row) : { stations: [], questions: new Map(), cannotTell: true };
+    return row ? build(sql, ws, row) : { stations: [], questions: new Map(), box: 'none' };
   })();
   kept.set(stamp, made);
   made.catch(() => kept.delete(stamp));

@@ -67,7 +67,7 @@ export async function walkSitting(call: Call<Student>): Promise<WalkSitting> {
      from student s where s.ws = $1 and s.id = $2`,
     [ws, call.who.student, sitting.id],
   );
-  const { stations, cannotTell } = await walkModel(db, ws, sitting.id);
+  const { stations, box } = await walkModel(db, ws, sitting.id);
   return {
     sitting: sitting.public_id,
     otherDevices: await otherDevices(db, call.who),
@@ -77,7 +77,7 @@ export async function walkSitting(call: Call<Student>): Promise<WalkSitting> {
     student: who?.code ?? '',
     state: walkStateOf(sitting.state),
     submitted: who?.submitted ?? false,
-    cannotTell,
+    box,
     stations,
     answers: await ownAnswers(db, call.who),
   };

@@ -1,6 +1,7 @@
 import { useParams } from 'react-router';
 import type { AskKind, Ask, SittingDetail } from '@hurrow/contract';
 import type { Character } from '@hurrow/core/characters';
+import type { AnswerBox } from '@hurrow/core/quizzes';
 import { showDate } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
 import { useSession, useVocabulary } from '../app/index.ts';
@@ -21,10 +22,27 @@ const LABELS: Readonly<Partial<Record<AskKind, string>>> = {
 
 /** Up to so many stations a sheet is set closely, so that it stays on one page. */
 const ON_ONE_PAGE = 10;
+const FOOTERS: Readonly<Record<AnswerBox, string>> = {
+  none: '',
+  cannot_tell: 'If you cannot tell from what is here, write “cannot tell”.',
+  not_sure: 'Check “not sure” rather than guess.',
+};
 /** For whoever lost theirs, or came unannounced. */
 const SPARE = 2;
 
-function Line({ ask }: { ask: Ask }) {
+/** One question with room for its answer, and the box beside it where the quiz offers that one is not sure. */
+function Line({ ask, box }: { ask: Ask; box: AnswerBox }) {
+  const line = <Answer ask={ask} />;
+  if (box !== 'not_sure' || ask.kind === 'sureness') return line;
+  return (
+    <div className="answer-with-box">
+      {line}
+      <span>☐ not sure</span>
+    </div>
+  );
+}
+
+function Answer({ ask }: { ask: Ask }) {
   const vocabulary = useVocabulary();
   if (ask.kind === 'sureness') {
     return (
@@ -112,12 +130,12 @@ function AnswerSheet({ sitting, code }: { sitting: SittingDetail; code: string |
           <div className="answer-number">{s.station.number}</div>
           <div>
             {s.station.asks.map((a) => (
-              <Line key={a.id} ask={a} />
+              <Line key={a.id} ask={a} box={sitting.plan.box} />
             ))}
           </div>
         </div>
       ))}
-      <footer>If you cannot tell from what is here, write “cannot tell”.</footer>
+      {FOOTERS[sitting.plan.box] === '' ? null : <footer>{FOOTERS[sitting.plan.box]}</footer>}
     </article>
   );
 }

@@ -8,12 +8,12 @@ import Select from 'antd/es/select';
 import type { QuizDetail } from '@hurrow/contract';
 import { HANDLINGS } from '@hurrow/core/conditions';
 import type { Handling } from '@hurrow/core/conditions';
-import { PRESETS, PRESET_SETTINGS } from '@hurrow/core/quizzes';
-import type { GradePolicy, Preset, QuizPlan } from '@hurrow/core/quizzes';
+import { ANSWER_BOXES, PRESETS, PRESET_SETTINGS } from '@hurrow/core/quizzes';
+import type { AnswerBox, GradePolicy, Preset, QuizPlan } from '@hurrow/core/quizzes';
 import { useWrite } from '../api/index.ts';
 import { HANDLING_LABELS } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
-import { PRESET_WORDS, SHARE_FIELDS, SHARES } from './planWords.ts';
+import { BOX_WORDS, PRESET_WORDS, SHARE_FIELDS, SHARES } from './planWords.ts';
 
 function Field({ label, why, children }: { label: string; why?: string; children: ReactNode }) {
   return (
@@ -131,10 +131,15 @@ export function PlanEditor({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
             onChange={(e) => set({ against: (e.target.value as string) === 'list' ? 'list' : 'taught' })}
           />
         </Field>
+        <Field label="Box beside an answer" why={BOX_WORDS[plan.box].why}>
+          <Select<AnswerBox>
+            aria-label="Box beside an answer"
+            value={plan.box}
+            options={ANSWER_BOXES.map((b) => ({ value: b, label: BOX_WORDS[b].name }))}
+            onChange={(box) => set({ box })}
+          />
+        </Field>
         <div className="field-row">
-          <Checkbox checked={plan.cannotTell} onChange={(e) => set({ cannotTell: e.target.checked })}>
-            Offer “cannot be told from this”
-          </Checkbox>
           <Checkbox checked={plan.sureness} onChange={(e) => set({ sureness: e.target.checked })}>
             Ask how sure
           </Checkbox>

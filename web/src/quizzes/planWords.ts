@@ -1,5 +1,5 @@
 import { PRESET_SETTINGS } from '@hurrow/core/quizzes';
-import type { GradePolicy, Preset } from '@hurrow/core/quizzes';
+import type { AnswerBox, GradePolicy, Preset } from '@hurrow/core/quizzes';
 
 export const PRESET_WORDS: Readonly<Record<Preset, { readonly name: string; readonly about: string }>> = {
   college: {
@@ -20,6 +20,19 @@ export const PRESET_WORDS: Readonly<Record<Preset, { readonly name: string; read
     name: 'Young',
     about:
       '8 to 10 stations, a free walk, drawn choices of two, no points shown. Students may say they are not sure.',
+  },
+};
+
+/** The box beside an answer, with what it is for. */
+export const BOX_WORDS: Readonly<Record<AnswerBox, { readonly name: string; readonly why: string }>> = {
+  none: { name: 'No box', why: 'Everybody writes a name or leaves it blank.' },
+  cannot_tell: {
+    name: 'It cannot be told from this',
+    why: 'Right where the material does not decide it. Include at least one such station.',
+  },
+  not_sure: {
+    name: 'I am not sure',
+    why: 'For young students: better than a guess. It counts as no answer.',
   },
 };
 

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { DOES_NOT_APPLY, SURENESS } from '@hurrow/contract';
 import type { WalkAsk } from '@hurrow/contract';
-import { CANNOT_TELL } from '@hurrow/core/names';
+import { AnswerBoxes } from './AnswerBoxes.tsx';
 import { HINTS, contentOfText, textOf } from './answerText.ts';
 import type { Taken } from './answerText.ts';
 import { QuestionField } from './QuestionField.tsx';
@@ -125,16 +125,7 @@ export function TextAsk({
           />
           It does not apply here
         </label>
-      ) : takes === 'name' && !walk.cannotTell ? null : (
-        <label className="cannot">
-          <input
-            type="checkbox"
-            checked={value === CANNOT_TELL}
-            onChange={(e) => walk.answer(ask.id, { typed: e.target.checked ? CANNOT_TELL : '' })}
-          />
-          It {CANNOT_TELL}
-        </label>
-      )}
+      ) : null}
     </div>
   );
 }
@@ -156,6 +147,7 @@ export function AskField({ ask, walk }: { ask: WalkAsk; walk: Walk }) {
   return (
     <>
       <Field ask={ask} walk={walk} />
+      <AnswerBoxes ask={ask} walk={walk} />
       <RefusedNote ask={ask} walk={walk} />
     </>
   );

@@ -81,18 +81,6 @@ function Choice({ ask, question, walk }: Props) {
             `${ask.id}-why`,
           )
         : null}
-      {walk.cannotTell ? (
-        <label className="cannot">
-          <input
-            type="checkbox"
-            checked={value?.kind === 'cannot_tell'}
-            onChange={(e) =>
-              walk.answer(ask.id, { value: e.target.checked ? { kind: 'cannot_tell' } : { kind: 'blank' } })
-            }
-          />
-          It cannot be told from this
-        </label>
-      ) : null}
     </>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import Button from 'antd/es/button';
 import type { WalkAsk, WalkSitting } from '@hurrow/contract';
+import { saysSomething } from './box.ts';
 import { isWhole } from './questionAnswer.ts';
 import { problemOf } from '../api/problem.ts';
 import { SendingNote } from './SendingNote.tsx';
@@ -12,9 +13,8 @@ import { stationsText, waitingLines } from './waitingLines.ts';
 import { rememberedWord } from './wordSuggestion.ts';
 
 const isAnswered = (walk: Walk, ask: WalkAsk): boolean => {
-  const { typed, state, sure, value } = walk.answerOf(ask.id);
-  if (ask.question) return isWhole(ask, value);
-  return (typed ?? '') !== '' || state !== undefined || sure !== undefined || value !== undefined;
+  const content = walk.answerOf(ask.id);
+  return ask.question ? isWhole(ask, content.value) : saysSomething(content);
 };
 
 /** All stations with what is still blank, and handing in. */

@@ -54,7 +54,7 @@ export function steppedBy(key: string, value: AnswerValue | undefined): AnswerVa
 /** Whether a question is answered whole: every option of a match, a character where one is asked. */
 export function isWhole(ask: Pick<WalkAsk, 'kind' | 'question'>, value: AnswerValue | undefined): boolean {
   if (!value || !ask.question || value.kind === 'blank') return false;
-  if (value.kind === 'cannot_tell') return true;
+  if (value.kind === 'cannot_tell' || value.kind === 'not_sure') return true;
   if (ask.kind === 'match')
     return value.kind === 'match' && value.pairs.length === ask.question.options.length;
   if (ask.kind === 'choice' && ask.question.others.length > 0) return value.kind === 'choice_by_character';

@@ -1,5 +1,6 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { v4 } from 'uuid';
+import type { AnswerBox } from '@hurrow/core/quizzes';
 import { walkController } from './engine/index.ts';
 import type { Content, WalkController, WalkState } from './engine/index.ts';
 import { phoneServer } from './server.ts';
@@ -12,8 +13,8 @@ export interface Walk extends Pick<
   'refresh' | 'open' | 'tryAgain' | 'handIn' | 'takeBack' | 'leave'
 > {
   readonly state: WalkState;
-  /** Whether it may be answered that something cannot be told. */
-  readonly cannotTell: boolean;
+  /** What may be checked instead of an answer. */
+  readonly box: AnswerBox;
   readonly answerOf: (ask: string) => Content;
   readonly answer: (ask: string, content: Content) => void;
   /** Keeps what is being typed without making it an answer yet. */
@@ -53,7 +54,7 @@ export function useWalk(): Walk {
   }, [walk]);
   return {
     state,
-    cannotTell: state.sitting?.cannotTell ?? true,
+    box: state.sitting?.box ?? 'none',
     answerOf: (ask) => state.contents.get(ask) ?? {},
     // What goes wrong in these is part of the state, so nothing is left to catch.
     answer: (ask, content) => void walk.answer(ask, content),

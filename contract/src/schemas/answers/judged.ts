@@ -1,7 +1,7 @@
 import { DISPUTE_KINDS } from '@hurrow/core/answers';
 import { HANDLINGS } from '@hurrow/core/conditions';
 import { OUTCOMES } from '@hurrow/core/names';
-import { PRESETS } from '@hurrow/core/quizzes';
+import { ANSWER_BOXES, PRESETS } from '@hurrow/core/quizzes';
 import { PRESENCES } from '@hurrow/core/range';
 import { QUANTIFIERS } from '@hurrow/core/rules';
 import type { DisputeKind } from '@hurrow/core/answers';
@@ -76,7 +76,7 @@ export const quizPlanSchema = record<QuizPlan>({
   moveSeconds: number,
   freeMinutes: number,
   against: oneOf(['taught', 'list']),
-  cannotTell: flag,
+  box: oneOf(ANSWER_BOXES),
   sureness: flag,
   mostCalls: number,
   showScore: flag,

@@ -15,6 +15,7 @@ import type {
   WalkState,
   WalkStation,
 } from '../../index.ts';
+import { ANSWER_BOXES } from '@hurrow/core/quizzes';
 import { flag, listOf, nullOr, number, oneOf, optional, record, text } from '../typed.ts';
 import { answerValue } from '../answerValue.ts';
 import type { Of } from '../typed.ts';
@@ -141,7 +142,7 @@ export const walkSittingSchema = record<WalkSitting>({
   student: text,
   state: walkStateSchema,
   submitted: flag,
-  cannotTell: flag,
+  box: oneOf(ANSWER_BOXES),
   stations: listOf(walkStationSchema),
   answers: listOf(knownAnswerSchema),
 });

@@ -1,5 +1,12 @@
 import Joi from 'joi';
-import { CLUE_ORGANS, DRAWN_PARTS, PRESETS, QUESTION_KINDS, UNFAIR_REASONS } from '@hurrow/core/quizzes';
+import {
+  ANSWER_BOXES,
+  CLUE_ORGANS,
+  DRAWN_PARTS,
+  PRESETS,
+  QUESTION_KINDS,
+  UNFAIR_REASONS,
+} from '@hurrow/core/quizzes';
 import type { AskOption, AskParams, Drawing, GradePolicy, QuizPlan } from '@hurrow/core/quizzes';
 import { SPECIMEN_STATES } from '@hurrow/core/cutting';
 import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS } from '@hurrow/core/conditions';
@@ -158,7 +165,7 @@ const quizPlan = record<QuizPlan>({
   moveSeconds: whole(0, 600),
   freeMinutes: whole(0, 120),
   against: oneOf(['taught', 'list']),
-  cannotTell: flag,
+  box: oneOf(ANSWER_BOXES),
   sureness: flag,
   mostCalls: whole(0, 12),
   showScore: flag,

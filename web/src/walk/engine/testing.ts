@@ -54,7 +54,7 @@ export const SITTING: WalkSitting = {
   student: '101',
   state: 'open',
   submitted: false,
-  cannotTell: true,
+  box: 'cannot_tell',
   stations: [
     {
       id: 'st',
