@@ -124,13 +124,52 @@ test('a preset sets how a quiz is run, and stations ask what it asks', async ({ 
   const plan = page.getByRole('dialog', { name: /Plan of Contest/ });
   await choose(page, 'Start from', 'Contest, seniors');
   await expect(plan).toContainText('A misspelling loses half');
-  await expect(plan.getByRole('checkbox', { name: /cannot be told/ })).not.toBeChecked();
+  await expect(plan).toContainText('Everybody writes a name or leaves it blank.');
   await picture(page, 'plan');
   await plan.getByRole('button', { name: 'Save plan' }).click();
   await expect(plan).toBeHidden();
   await page.getByRole('button', { name: 'Add station', exact: true }).click();
   await choose(page, 'Tree', 'L02');
   await expect(page.getByText('No more character questions')).toBeVisible();
+});
+
+test('young students check that they are not sure, on the phone and on paper', async ({ page, browser }) => {
+  await signInAsOwner(page);
+  await newQuiz(page, 'Young ones');
+  await page.getByRole('button', { name: 'Edit plan' }).click();
+  const plan = page.getByRole('dialog', { name: /Plan of Young ones/ });
+  await choose(page, 'Start from', 'Young');
+  await expect(plan).toContainText('It counts as no answer.');
+  await plan.getByRole('button', { name: 'Save plan' }).click();
+  await page.getByRole('button', { name: 'Add station', exact: true }).click();
+  await choose(page, 'Tree', 'L02');
+  await expect(page.getByRole('dialog')).toContainText('Which of the two is it?');
+  await picture(page, 'young-station');
+  await page.getByRole('dialog').getByRole('button', { name: 'Add station' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await schedule(page, 'Thursday lab');
+  await page.getByRole('button', { name: 'Open sitting' }).click();
+  const code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
+
+  const phone = await joinOnPhone(browser, code, '203');
+  await expect(phone.getByText('It cannot be told from this')).toHaveCount(0);
+  await expect(phone.getByText('How sure are you?')).toHaveCount(0);
+  const box = phone.getByRole('checkbox', { name: 'I am not sure' }).first();
+  await box.check();
+  await expect(phone.getByText('all sent')).toBeVisible();
+  await picture(phone, 'walk-not-sure');
+  await phone.reload();
+  await expect(box).toBeChecked();
+  await phone.context().close();
+
+  const sitting = page.url();
+  const id = /sittings\/([0-9a-f-]+)/.exec(sitting)?.[1] ?? '';
+  await page.goto(`/print/sittings/${id}/answer-sheets`);
+  await expect(page.getByText('Check “not sure” rather than guess.').first()).toBeVisible();
+  await expect(page.getByText('☐ not sure').first()).toBeVisible();
+  await picture(page, 'sheets-not-sure');
+  await page.goto(sitting);
+  await closeSitting(page);
 });
 
 test('a question of another kind is made from what is recorded and answered on a phone, by hand and by keyboard', async ({

@@ -4,13 +4,12 @@ import Checkbox from 'antd/es/checkbox';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import type { AskBody, QuizDetail } from '@hurrow/contract';
-import { makeQuestion } from '@hurrow/core/asking';
-import { seeded } from '@hurrow/core/numbers';
 import { useRead, useWrite } from '../api/index.ts';
 import { useClassAtHand } from '../app/index.ts';
 import { AppLink, Nothing, ProblemNote, TaxonName, counted } from '../parts/index.ts';
 import { AsksField } from './AsksField.tsx';
 import { asksFor, rememberAsks } from './asks.ts';
+import { pairOf } from './pairOf.ts';
 import { useAskGround } from './useAskGround.ts';
 import { ofWeeks, offeredTrees, oneOfEach, weeksOf } from './stationChoice.ts';
 import type { Offered } from './stationChoice.ts';
@@ -43,7 +42,7 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
   const [weeks, setWeeks] = useState<readonly number[]>([]);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [pairs, setPairs] = useState(quiz.plan.preset === 'young');
-  const [asks, setAsks] = useState(() => asksFor(quiz.plan.preset));
+  const [asks, setAsks] = useState(() => asksFor(quiz.plan));
   const add = useWrite('stationsAdd');
   const all = useMemo(
     () => offeredTrees(trees ?? [], list?.members ?? [], quiz, section?.site.id ?? null),
@@ -51,17 +50,12 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
   );
   const shown = ofWeeks(all, weeks);
   const groundOf = useAskGround(quiz);
-  /** A drawn choice between the tree and a look-alike; where none can be made, the common name. */
-  const pairFor = (id: string, i: number): readonly AskBody[] => {
-    const tree = trees?.find((t) => t.id === id);
-    const made =
-      tree && groundOf
-        ? makeQuestion('which_of_two', { ...groundOf(tree), drawn: true, next: seeded(i + 1) })
-        : null;
-    return made && 'params' in made
-      ? [{ kind: 'choice', character: null, points: 1, params: made.params }]
-      : [{ kind: 'common', character: null, points: 1 }];
-  };
+  const pairFor = (id: string, i: number): readonly AskBody[] =>
+    pairOf(
+      groundOf,
+      trees?.find((t) => t.id === id),
+      i + 1,
+    );
   const set = (id: string, on: boolean): void =>
     setChosen(on ? [...chosen, id] : chosen.filter((c) => c !== id));
   const save = (): void =>

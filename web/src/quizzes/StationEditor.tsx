@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Checkbox from 'antd/es/checkbox';
 import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
-import { DISTANCE_WORDS } from '@hurrow/contract';
+import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
 import type { QuizDetail, Station, StationBody } from '@hurrow/contract';
 import { DISTANCES, MATERIALS } from '@hurrow/core/conditions';
 import type { Distance, Material } from '@hurrow/core/conditions';
@@ -13,7 +13,9 @@ import { AsksField } from './AsksField.tsx';
 import { CluesField } from './CluesField.tsx';
 import { bodyOf } from './applyFix.ts';
 import { MoreKinds } from './MoreKinds.tsx';
-import { addAsk, lastAsks, rememberAsks } from './asks.ts';
+import { pairOf } from './pairOf.ts';
+import { useAskGround } from './useAskGround.ts';
+import { addAsk, asksFor, rememberAsks } from './asks.ts';
 
 const EMPTY: Omit<StationBody, 'individual'> = {
   asks: [],
@@ -98,12 +100,20 @@ export function StationEditor({
   const trees = useRead('trees');
   const [individual, setIndividual] = useState<string | undefined>(station?.tree.id);
   const [body, setBody] = useState<Omit<StationBody, 'individual'>>(() =>
-    station ? bodyOf(station) : { ...EMPTY, asks: lastAsks() },
+    station ? bodyOf(station) : { ...EMPTY, asks: asksFor(quiz.plan) },
   );
   const change = (part: Partial<StationBody>): void => setBody({ ...body, ...part });
+  const groundOf = useAskGround(quiz);
   const create = useWrite('stationCreate');
   const save = useWrite('stationChange');
   const tree = trees.data?.find((t) => t.id === individual);
+  const chooseTree = (id: string): void => {
+    setIndividual(id);
+    // A question made from a tree belongs to that tree; what was asked by hand stays.
+    if (station || quiz.plan.preset !== 'young' || body.asks.some((a) => !a.params)) return;
+    const chosen = trees.data?.find((t) => t.id === id);
+    change({ asks: pairOf(groundOf, chosen, quiz.stations.length + 1) });
+  };
   const submit = (): void => {
     if (!individual) return;
     const sent = { ...body, individual };
@@ -137,7 +147,7 @@ export function StationEditor({
             showSearch={{ optionFilterProp: 'label' }}
             placeholder="Type a tag or a name"
             {...(individual ? { value: individual } : {})}
-            onChange={setIndividual}
+            onChange={chooseTree}
             options={(trees.data ?? [])
               .filter((t) => !t.retired || t.id === individual)
               .map((t) => ({
@@ -148,8 +158,13 @@ export function StationEditor({
         </div>
         {tree && tree.cautions.length + tree.hazards.length > 0 ? (
           <div className="caution" role="note">
-            <b>Caution.</b> {[...tree.cautions.map((c) => c.text), ...tree.hazards].join(' ')} The station
-            card and the phone say so by hazard, and what the caution forbids is not offered there.
+            <b>Caution.</b>{' '}
+            {[
+              ...tree.cautions.map((c) => c.text),
+              ...tree.hazards.map((h) => HAZARD_WORDS[h] ?? `${h}.`),
+            ].join(' ')}{' '}
+            The station card and the phone say so by hazard, and what the caution forbids is not offered
+            there.
           </div>
         ) : null}
         <SettingFields quiz={quiz} body={body} own={tree?.taxon.id} onChange={change} />

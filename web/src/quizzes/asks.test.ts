@@ -1,8 +1,8 @@
-import { PRESET_SETTINGS } from '@hurrow/core/quizzes';
-import { asksFor } from './asks.ts';
 import { expect, test } from '@jest/globals';
 import type { AskBody } from '@hurrow/contract';
-import { addAsk, asksFrom } from './asks.ts';
+import { PRESET_SETTINGS } from '@hurrow/core/quizzes';
+import type { Preset } from '@hurrow/core/quizzes';
+import { addAsk, asksFor, asksFrom } from './asks.ts';
 
 const common: AskBody = { kind: 'common', character: null, points: 2 };
 const sure: AskBody = { kind: 'sureness', character: null, points: 0 };
@@ -27,10 +27,13 @@ test.each([
 });
 
 test('a preset asks its own, and what was asked last where there is none', () => {
-  expect(asksFor('college').map((a) => [a.kind, a.points])).toEqual([
+  const plan = (preset: Preset | null, sureness = true) => ({ preset, sureness });
+  expect(asksFor(plan('college')).map((a) => [a.kind, a.points])).toEqual([
     ['scientific', 2],
     ['common', 1],
   ]);
-  expect(asksFor('contest_seniors')).toHaveLength(PRESET_SETTINGS.contest_seniors.asks.length);
-  expect(asksFor(null).map((a) => a.kind)).toEqual(['common', 'sureness']);
+  expect(asksFor(plan('contest_seniors'))).toHaveLength(PRESET_SETTINGS.contest_seniors.asks.length);
+  expect(asksFor(plan('young'))).toEqual([]);
+  expect(asksFor(plan(null)).map((a) => a.kind)).toEqual(['common', 'sureness']);
+  expect(asksFor(plan(null, false)).map((a) => a.kind)).toEqual(['common']);
 });

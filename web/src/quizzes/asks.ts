@@ -1,6 +1,6 @@
 import type { AskBody, AskKind } from '@hurrow/contract';
 import { PRESET_SETTINGS } from '@hurrow/core/quizzes';
-import type { Preset } from '@hurrow/core/quizzes';
+import type { QuizPlan } from '@hurrow/core/quizzes';
 
 /** What a station asks unless something else was asked last. */
 const USUAL: readonly AskBody[] = [
@@ -38,10 +38,13 @@ export function asksFrom(text: string | null): readonly AskBody[] {
   }
 }
 
-/** What a preset asks at every station; what was asked last where the plan was set by hand. */
-export const asksFor = (preset: Preset | null): readonly AskBody[] =>
+/**
+ * What a preset asks at every station; what was asked last where the plan was set by hand. How sure is asked only
+ * where the plan says so.
+ */
+export const asksFor = ({ preset, sureness }: Pick<QuizPlan, 'preset' | 'sureness'>): readonly AskBody[] =>
   preset === null
-    ? lastAsks()
+    ? lastAsks().filter((a) => sureness || a.kind !== 'sureness')
     : PRESET_SETTINGS[preset].asks.map(({ kind, points }) => ({ kind, character: null, points }));
 
 /** What was asked at the last station that was set, in this browser. */
