@@ -122,6 +122,7 @@ export interface KeyChange {
 }
 
 /** What a revision would do to the grades, counted by grading with it. */
+/** What a change would do to the grades, before it is done. */
 export interface KeyEffect {
   readonly answers: number;
   readonly students: number;
@@ -171,6 +172,8 @@ export interface RulingWithdrawn {
 }
 
 export interface SittingKey {
+  /** Stations that were dropped: they count for nobody. */
+  readonly dropped: readonly { readonly sittingStation: string; readonly number: number }[];
   /** Null while the key is not locked. */
   readonly rev: number | null;
   readonly revisions: readonly KeyRevision[];
@@ -185,6 +188,48 @@ export interface RulingBody {
   readonly outcome: 'exact' | 'misspelled' | 'synonym' | 'other_species' | 'genus_only' | 'unlisted';
   /** Whom it holds for; an assistant decides for the sitting alone. Left out: every class with the list. */
   readonly scope?: 'list' | 'section' | 'sitting';
+}
+
+/** A name as written that nobody has decided about, with everything that one decision settles. */
+export interface DecisionDue {
+  readonly text: string;
+  readonly folded: string;
+  readonly kind: AskKind;
+  readonly answers: number;
+  readonly students: number;
+  readonly stations: readonly {
+    readonly number: number;
+    readonly truth: TaxonHeader;
+    readonly students: number;
+  }[];
+  /** Points that hang on it: the most there are less those given now. */
+  readonly atStake: number;
+  readonly outcome: GradeOutcome;
+  readonly why: string;
+  /** What it could mean, the nearest first; those equally near all stand. */
+  readonly candidates: readonly { readonly taxon: TaxonHeader; readonly edits: number }[];
+}
+
+/** What a change would do in one sitting. */
+export interface SittingEffect extends KeyEffect {
+  readonly sitting: string;
+  readonly quiz: string;
+  readonly section: string;
+  readonly on: string;
+  /** Whether its students see their results already. */
+  readonly returned: boolean;
+}
+
+/** What a decision or a new grading would do, sitting by sitting, this one first. */
+export interface GradeEffect {
+  readonly sittings: readonly SittingEffect[];
+}
+
+/** A station that no longer counts at a sitting, or counts again, with why. */
+export interface StationDrop {
+  readonly station: string;
+  readonly drop: boolean;
+  readonly why: string;
 }
 
 export interface MixUpRow {

@@ -7,6 +7,7 @@ export * from './species.ts';
 export * from './vocabulary.ts';
 export * from './lists.ts';
 export * from './quizzes.ts';
+export * from './sheets.ts';
 export * from './grading.ts';
 export * from './sketch.ts';
 export * from './walk.ts';

@@ -280,43 +280,10 @@ export interface SittingDetail extends SittingSummary {
   readonly asks: number;
   /** Answers that wait for a decision. */
   readonly disputes: number;
+  readonly returnedBy: ReturnedBy | null;
+  /** Sheets that may be off by a line and wait for a decision. */
+  readonly shifts: number;
   readonly version: number;
-}
-
-/** What *as the key* writes for an ask, and what a call may be. */
-export interface SheetAsk {
-  readonly sittingStation: string;
-  readonly number: number;
-  readonly ask: string;
-  readonly kind: AskKind;
-  readonly character: string | null;
-  readonly key: string;
-  readonly typed: string | null;
-  readonly origin: 'phone' | 'paper' | 'import' | null;
-  /** A phone or sheet said something else; it waits for a decision. */
-  readonly disputed: boolean;
-  /** What the student gave, where staff corrected it; null where they did not. */
-  readonly gave: string | null;
-}
-
-export interface Sheet {
-  readonly student: string;
-  readonly code: string;
-  readonly asks: readonly SheetAsk[];
-}
-
-export interface SheetAnswer {
-  readonly id: string;
-  readonly sittingStation: string;
-  readonly ask: string;
-  /** Exactly as written; null for *as the key*. */
-  readonly typed: string | null;
-  /** Staff correct what the student sent; it counts before that. */
-  readonly correction?: boolean;
-}
-
-export interface SheetBody {
-  readonly answers: readonly SheetAnswer[];
 }
 
 export interface TreeBody {
@@ -381,8 +348,14 @@ export interface SwapBody {
 /** The states a sitting is moved to; it is graded by grading it. */
 export const SITTING_STEPS = ['draft', 'locked', 'open', 'closed', 'returned'] as const;
 
+/** On phones and slips, or read aloud on a led walk: then nothing is held back from this class. */
+export const RETURNED_BY = ['phone', 'aloud'] as const;
+export type ReturnedBy = (typeof RETURNED_BY)[number];
+
 export interface SittingStep {
   readonly to: (typeof SITTING_STEPS)[number];
+  /** How results are returned; on phones unless it says otherwise. */
+  readonly by?: ReturnedBy;
 }
 
 /** A sitting after a step; opening answers with the join code, which is not kept and cannot be shown again. */

@@ -173,6 +173,8 @@ export interface ResultAsk {
   readonly most: number;
   readonly outcome: string | null;
   readonly key: string | null;
+  /** Why it earned part of its points or none; null where it earned all, or is held back. */
+  readonly why: string | null;
   readonly reason: string | null;
   /** The points it had before a person changed them; null where nobody did. */
   readonly before: number | null;
@@ -182,6 +184,8 @@ export interface ResultStation {
   readonly number: number;
   /** Another class still has this tree ahead: what it is comes on this date, ISO. */
   readonly later: string | null;
+  /** It counts for nobody. */
+  readonly dropped: boolean;
   /** Null while the station is held back. */
   readonly truth: { readonly scientific: string; readonly common: string | null } | null;
   readonly asks: readonly ResultAsk[];

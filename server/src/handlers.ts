@@ -10,13 +10,14 @@ import { libraryHandlers } from './library/index.ts';
 import { countAnswers, gradingHandlers, makeGradingReady } from './grading/index.ts';
 import { materialHandlers } from './material/index.ts';
 import { mixupsHandlers } from './mixups/index.ts';
+import { paperHandlers } from './paper/index.ts';
 import { openApi } from './openapi.ts';
 import { invitationHandlers, peopleHandlers } from './people/index.ts';
 import { rangesHandlers } from './ranges/index.ts';
 import { quizzesHandlers } from './quizzes/index.ts';
 import { sittingsHandlers } from './sittings/index.ts';
 import { studentsHandlers } from './students/index.ts';
-import { joinHandlers, walkHandlers } from './walk/index.ts';
+import { joinHandlers, slipHandlers, walkHandlers } from './walk/index.ts';
 
 const own = {
   health: async (call) => {
@@ -63,6 +64,8 @@ export const HANDLERS: Handlers = {
   ...materialHandlers,
   ...quizzesHandlers,
   ...sittingsHandlers,
+  ...paperHandlers,
+  ...slipHandlers,
   ...gradingHandlers,
   ...mixupsHandlers,
   ...walkHandlers,

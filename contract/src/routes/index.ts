@@ -6,6 +6,7 @@ import { PEOPLE } from './people.ts';
 import { QUIZZES } from './quizzes.ts';
 import { RESULTS } from './results.ts';
 import type { Route, Shape } from './route.ts';
+import { SHEETS } from './sheets.ts';
 import { WALK } from './walk.ts';
 
 export type { Audience, Method, Route, Shape } from './route.ts';
@@ -18,6 +19,7 @@ export const ROUTES = {
   ...COMPARING,
   ...EXCHANGE,
   ...QUIZZES,
+  ...SHEETS,
   ...RESULTS,
   ...WALK,
 } as const satisfies Record<string, Omit<Route, 'body' | 'answer'>>;

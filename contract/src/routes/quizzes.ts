@@ -12,8 +12,6 @@ import type {
   QuizPlanBody,
   QuizSummary,
   SettingBody,
-  Sheet,
-  SheetBody,
   SittingBody,
   SittingChange,
   SittingDetail,
@@ -230,13 +228,4 @@ export const QUIZZES = {
     'Return held stations on purpose',
     { body: shape<StationRelease>(), answer: shape<Holds>(), makesStale: ['holds'] },
   ),
-  sheet: route('GET', '/api/sittings/:id/sheets/:student', 'staff', 'A paper sheet as entered so far', {
-    answer: shape<Sheet>(),
-  }),
-  sheetEnter: route('POST', '/api/sittings/:id/sheets/:student', 'staff', 'Enter answers of a paper sheet', {
-    body: shape<SheetBody>(),
-    answer: shape<Sheet>(),
-    creates: true,
-    makesStale: ['sheet', 'sitting', 'grades', 'due', 'disputes'],
-  }),
 } as const;

@@ -2,6 +2,8 @@ import type {
   Dispute,
   DisputeDecision,
   Evidence,
+  DecisionDue,
+  GradeEffect,
   Grades,
   GradingDone,
   KeyRevisionBody,
@@ -11,7 +13,9 @@ import type {
   RulingBody,
   RulingWithdrawn,
   SittingKey,
+  StationDrop,
 } from '../grading.ts';
+import type { WalkResults } from '../walk.ts';
 import type { MisreadRow } from '../vocabulary.ts';
 import { route, shape } from './route.ts';
 
@@ -27,23 +31,88 @@ export const RESULTS = {
   gradingRun: route('POST', '/api/sittings/:id/grading-runs', 'staff', 'Grade a sitting', {
     answer: shape<GradingDone>(),
     creates: true,
-    makesStale: ['sitting', 'quiz', 'quizzes', 'due', 'grades', 'mixups', 'evidence', 'misreads', 'key'],
+    makesStale: [
+      'sitting',
+      'quiz',
+      'quizzes',
+      'due',
+      'grades',
+      'mixups',
+      'evidence',
+      'misreads',
+      'key',
+      'decisionsDue',
+      'gradingPreview',
+    ],
   }),
   grades: route('GET', '/api/sittings/:id/grades', 'staff', 'Grades of a sitting, answer by answer', {
     answer: shape<Grades>(),
   }),
+  decisionsDue: route(
+    'GET',
+    '/api/sittings/:id/decisions-due',
+    'staff',
+    'Written names to decide about, those with the largest effect first',
+    { answer: shape<readonly DecisionDue[]>() },
+  ),
+  gradingPreview: route(
+    'GET',
+    '/api/sittings/:id/grading-preview',
+    'staff',
+    'Who would gain and lose if the sitting were graded again',
+    { answer: shape<GradeEffect>() },
+  ),
+  rulingPreview: route(
+    'POST',
+    '/api/sittings/:id/ruling-previews',
+    'staff',
+    'What a decision about a written name would do, in earlier sittings too',
+    { body: shape<RulingBody>(), answer: shape<GradeEffect>() },
+  ),
+  stationDropPreview: route(
+    'POST',
+    '/api/sittings/:id/station-drop-previews',
+    'teachers',
+    'Who would gain and lose if a station did not count',
+    { body: shape<StationDrop>(), answer: shape<GradeEffect>() },
+  ),
+  stationDrop: route(
+    'POST',
+    '/api/sittings/:id/station-drops',
+    'teachers',
+    'Drop a station of a sitting, so that it counts for nobody',
+    {
+      body: shape<StationDrop>(),
+      answer: shape<SittingKey>(),
+      creates: true,
+      makesStale: ['key', 'grades', 'sitting', 'due', 'gradingPreview'],
+    },
+  ),
+  slips: route('GET', '/api/sittings/:id/slips', 'staff', 'Results of all students, as they see them', {
+    answer: shape<readonly WalkResults[]>(),
+  }),
   override: route('POST', '/api/responses/:id/override', 'staff', 'Override a grade with a reason', {
     body: shape<OverrideBody>(),
     creates: true,
-    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads'],
+    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads', 'decisionsDue'],
   }),
   overrideWithdraw: route('DELETE', '/api/responses/:id/override', 'staff', 'Withdraw an override', {
-    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads'],
+    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads', 'decisionsDue'],
   }),
   ruling: route('PUT', '/api/sittings/:id/name-rulings', 'staff', 'Decide a written name once for all', {
     body: shape<RulingBody>(),
     answer: shape<GradingDone>(),
-    makesStale: ['rulings', 'grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads'],
+    makesStale: [
+      'rulings',
+      'grades',
+      'sitting',
+      'due',
+      'mixups',
+      'evidence',
+      'misreads',
+      'decisionsDue',
+      'gradingPreview',
+    ],
   }),
   rulings: route('GET', '/api/name-rulings', 'staff', 'Decisions about written names', {
     answer: shape<readonly NameRuling[]>(),
@@ -55,7 +124,7 @@ export const RESULTS = {
     'Withdraw a decision about a written name',
     {
       answer: shape<RulingWithdrawn>(),
-      makesStale: ['rulings', 'grades', 'sitting', 'due'],
+      makesStale: ['rulings', 'grades', 'sitting', 'due', 'decisionsDue', 'gradingPreview'],
     },
   ),
   disputes: route(
@@ -92,7 +161,7 @@ export const RESULTS = {
       body: shape<KeyRevisionBody>(),
       answer: shape<SittingKey>(),
       creates: true,
-      makesStale: ['key', 'grades', 'sitting', 'due'],
+      makesStale: ['key', 'grades', 'sitting', 'due', 'decisionsDue', 'gradingPreview'],
     },
   ),
   mixups: route('GET', '/api/sections/:id/mixups', 'staff', 'Mix-ups of a section', {

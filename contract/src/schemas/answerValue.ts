@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { SURENESS } from '@hurrow/core/answers';
+import { PICKED, SURENESS } from '@hurrow/core/answers';
 import type { AnswerKind, AnswerValue } from '@hurrow/core/answers';
 import { isKeepable } from './keepable.ts';
 import { made } from './typed.ts';
@@ -17,7 +17,7 @@ const share = Joi.number().min(0).max(1);
 
 /** What each kind of answer holds besides its kind. */
 const PARTS: Readonly<Record<AnswerKind, Joi.SchemaMap>> = {
-  name: { text: text.allow('').required() },
+  name: { text: text.allow('').required(), picked: Joi.valid(...PICKED) },
   state: { state: choice.required() },
   states: { states: choices.required() },
   count: { n: Joi.number().integer().min(0).max(9999).required() },
@@ -43,6 +43,7 @@ const PARTS: Readonly<Record<AnswerKind, Joi.SchemaMap>> = {
   illegible: {},
   blank: {},
   not_reached: {},
+  withdrawn: {},
 };
 
 const WHOLE: readonly Joi.SwitchCases[] = Object.entries(PARTS).map(([kind, parts]) => ({

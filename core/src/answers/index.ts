@@ -1,5 +1,14 @@
-export { ANSWER_VERSION, SURENESS, answerText, isEmpty, sameAnswer, stored } from './value.ts';
-export type { AnswerKind, AnswerValue, StoredValue, Sureness } from './value.ts';
+export {
+  ANSWER_VERSION,
+  PICKED,
+  SURENESS,
+  answerText,
+  isEmpty,
+  isNoLook,
+  sameAnswer,
+  stored,
+} from './value.ts';
+export type { AnswerKind, AnswerValue, Picked, StoredValue, Sureness } from './value.ts';
 export { refusalOf } from './takes.ts';
 export type { Refusal, Taking } from './takes.ts';
 export { taggedValue } from './earlier.ts';

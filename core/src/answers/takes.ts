@@ -27,7 +27,7 @@ export interface Refusal {
   readonly remedy: string;
 }
 
-const NOTHING_SAID: readonly AnswerKind[] = ['blank', 'not_sure', 'illegible', 'not_reached'];
+const NOTHING_SAID: readonly AnswerKind[] = ['blank', 'not_sure', 'illegible', 'not_reached', 'withdrawn'];
 const NAMES: readonly AnswerKind[] = ['name', 'cannot_tell'];
 const BY_RECORD: Readonly<Record<'states' | 'count' | 'measure', readonly AnswerKind[]>> = {
   states: ['state', 'states', 'does_not_apply', 'cannot_tell'],

@@ -3,7 +3,7 @@
  * pairs are those shown to the student.
  */
 export type AnswerValue =
-  | { readonly kind: 'name'; readonly text: string }
+  | { readonly kind: 'name'; readonly text: string; readonly picked?: Picked }
   | { readonly kind: 'state'; readonly state: string; readonly written?: string }
   | { readonly kind: 'states'; readonly states: readonly string[]; readonly written?: string }
   | { readonly kind: 'count'; readonly n: number; readonly written?: string }
@@ -31,7 +31,13 @@ export type AnswerValue =
   | { readonly kind: 'illegible' }
   | { readonly kind: 'blank'; readonly written?: string }
   /** The student did not get to the station. */
-  | { readonly kind: 'not_reached' };
+  | { readonly kind: 'not_reached' }
+  /** Entered under this student by mistake and moved to the one whose sheet it was, or to another line. */
+  | { readonly kind: 'withdrawn' };
+
+/** A name that staff entered without its letters: the right one, the right one misspelled, or a species of the list. */
+export const PICKED = ['right', 'misspelled', 'species'] as const;
+export type Picked = (typeof PICKED)[number];
 
 export type AnswerKind = AnswerValue['kind'];
 
@@ -43,7 +49,17 @@ export const ANSWER_VERSION = 1;
 export type StoredValue = AnswerValue & { readonly v: typeof ANSWER_VERSION };
 export const stored = (value: AnswerValue): StoredValue => ({ v: ANSWER_VERSION, ...value });
 
-const EMPTY: ReadonlySet<AnswerKind> = new Set(['blank', 'not_sure', 'not_reached', 'illegible']);
+const EMPTY: ReadonlySet<AnswerKind> = new Set([
+  'blank',
+  'not_sure',
+  'not_reached',
+  'withdrawn',
+  'illegible',
+]);
+
+/** Whether the student was not at the station, so that it is no look at the tree. */
+export const isNoLook = (value: AnswerValue): boolean =>
+  value.kind === 'not_reached' || value.kind === 'withdrawn';
 
 /** Whether an answer says nothing that could be graded. */
 export const isEmpty = (value: AnswerValue): boolean => EMPTY.has(value.kind);
@@ -54,6 +70,7 @@ const sorted = (all: readonly string[]): string => [...all].sort().join('\n');
 function meaning(value: AnswerValue): string {
   switch (value.kind) {
     case 'name':
+      return value.picked === 'misspelled' ? `${value.text}\nmisspelled` : value.text;
     case 'text':
       return value.text;
     case 'state':
@@ -89,7 +106,15 @@ const FIXED: Readonly<Partial<Record<AnswerKind, string>>> = {
   does_not_apply: 'does not apply',
   illegible: 'illegible',
   not_reached: 'not reached',
+  withdrawn: 'moved',
   blank: '',
+};
+
+/** What was entered without its letters says so. */
+const PICKED_WORDS: Readonly<Record<Picked, string>> = {
+  right: ' (entered by staff)',
+  misspelled: ', misspelled (entered by staff)',
+  species: ' (entered by staff)',
 };
 
 /** An answer as its author wrote it; ids of states and choices stay ids, which `wordOf` may put into words. */
@@ -97,6 +122,7 @@ export function answerText(value: AnswerValue, wordOf: (id: string) => string = 
   if ('written' in value && value.written !== undefined && value.written !== '') return value.written;
   switch (value.kind) {
     case 'name':
+      return value.picked ? `${value.text}${PICKED_WORDS[value.picked]}` : value.text;
     case 'text':
       return value.text;
     case 'state':

@@ -90,6 +90,20 @@ function gradeNameOf(
   return { outcome: judged.outcome, points, taxon: judged.taxon, why, folded };
 }
 
+type NameValue = Extract<AnswerValue, { kind: 'name' }>;
+
+/**
+ * A name that staff entered without its letters is graded as what they say it is; no decision about a written name
+ * touches it, since nobody typed what was written.
+ */
+function pickedAs({ picked }: NameValue, graded: Graded, most: number, { policy }: GradingContext): Graded {
+  if (picked === undefined) return graded;
+  const entered = { ...graded, folded: null };
+  if (picked !== 'misspelled' || graded.points <= 0) return entered;
+  const points = round(Math.min(graded.points, most * policy.misspelled));
+  return { ...entered, outcome: 'misspelled', points, why: 'entered as right but misspelled' };
+}
+
 const NAME_KINDS: readonly NameAskKind[] = ['common', 'scientific', 'either', 'genus', 'family'];
 
 const WHY: Readonly<Record<ValueOutcome, string>> = {
@@ -136,7 +150,8 @@ export function gradeAnswer(
     }
     if (value.kind === 'not_sure')
       return { outcome: 'blank', points: 0, taxon: null, why: NOT_SURE, folded: null };
-    const graded = gradeName(value.kind === 'name' ? value.text : '', asked, ask.most, truth, context);
+    const named: NameValue = value.kind === 'name' ? value : { kind: 'name', text: '' };
+    const graded = pickedAs(named, gradeName(named.text, asked, ask.most, truth, context), ask.most, context);
     // A name that happens to be right is a guess where nothing at hand decides it.
     return hopeless ? { ...graded, points: 0, why: 'it cannot be told from what is at hand' } : graded;
   }

@@ -1,3 +1,4 @@
+import { isNoLook } from '../answers/index.ts';
 import type { AnswerValue } from '../answers/index.ts';
 import type { Grader } from './gradeAnswer.ts';
 import { asksSpecies, lookOf } from './looks.ts';
@@ -34,6 +35,8 @@ export interface StationTask {
   readonly calls: readonly FirstCall[];
   /** Students who took part, whether or not they answered here. */
   readonly students: readonly string[];
+  /** Students whose sheet may be off by a line here, which nobody has decided yet. */
+  readonly waiting?: readonly string[];
 }
 
 /** An answer with its question and its grade; null for how sure somebody was, which has no grade. */
@@ -107,18 +110,21 @@ export function looksAt(
   graded: readonly AnswerGrade[],
   grade: Grader,
 ): readonly StudentLook[] {
-  if (!asksSpecies(task.asks)) return [];
+  if (task.truth.dropped || !asksSpecies(task.asks)) return [];
   const byStudent = grouped(graded, (g) => g.answer.student);
   const byAttempt = grouped(task.calls, (c) => c.attempt);
-  return task.students.map((student): StudentLook => {
+  return task.students.flatMap((student): StudentLook[] => {
     const own = byStudent.get(student) ?? [];
+    // Whoever did not get there looked at nothing; so did whoever's sheet has an open question about this line.
+    if (own.length > 0 && own.every((g) => isNoLook(g.answer.value))) return [];
+    if (task.waiting?.includes(student)) return [];
     const look = lookOf(
       own.map(({ answer, ...g }) => ({ ...answer, ...g })),
       task.truth.taxon,
     );
     const seq = own.find((g) => g.answer.response === look.response)?.answer.seq ?? 0;
     const calls = byAttempt.get(look.attempt ?? '') ?? [];
-    return { ...look, student, calls: callsBefore(task, calls, seq, grade) };
+    return [{ ...look, student, calls: callsBefore(task, calls, seq, grade) }];
   });
 }
 

@@ -35,6 +35,8 @@ export interface KeyTruth {
   readonly also?: readonly string[];
   /** It cannot be told from something listed, and to say so is right. */
   readonly notTellable?: boolean;
+  /** It counts for nobody: it earns nothing, and nobody looked at its tree. */
+  readonly dropped?: boolean;
   /** Parts shown one after the other, with what each costs. */
   readonly clues?: readonly ClueCost[];
 }

@@ -5,6 +5,8 @@ export type { NameIndex } from './nameIndex.ts';
 export { NAME_USES } from './entries.ts';
 export type { IndexedName, NameEntry, NameKind, NameRank, NameUse } from './entries.ts';
 export { readUse, writeUse } from './use.ts';
+export { meaningsOf } from './meanings.ts';
+export type { Meaning } from './meanings.ts';
 export { CANNOT_TELL, judgeName } from './judge.ts';
 export { OUTCOMES } from './judgement.ts';
 export type { Judgement, NameAsked, Outcome, Truth } from './judgement.ts';

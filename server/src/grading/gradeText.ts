@@ -11,6 +11,8 @@ export interface TextTask {
   readonly answers: RowsText<StationAnswer>;
   readonly calls: RowsText<FirstCall>;
   readonly students: readonly string[];
+  /** Students whose sheet may be off by a line here. */
+  readonly waiting?: readonly string[];
 }
 
 /** A grade as it is kept. */

@@ -5,15 +5,17 @@ import { insertRows, maybe } from '../db/index.ts';
 import { idParam, invalid, notFound } from '../http/index.ts';
 import type { Account, Call, CallOf, Handlers, ReplyOf } from '../http/index.ts';
 import { needSitting } from '../sittings/index.ts';
-import type { SittingRow } from '../sittings/index.ts';
 import { readGrades } from './grades.ts';
 import type { Show } from './gradeSql.ts';
 import { sittingsWith, writeDecision } from './decisions.ts';
-import type { Scope } from './decisions.ts';
 import { decideDisputes, disputes } from './disputes.ts';
 import { readSittingKey, reviseKey } from './keyRoutes.ts';
 import { readRulings, withdrawRuling } from './rulings.ts';
 import { gradeSitting } from './run.ts';
+import { decisionsDue } from './due.ts';
+import { dropStation, previewDrop } from './drops.ts';
+import { previewGrading, previewRuling } from './effects.ts';
+import { scopeOf } from './reach.ts';
 
 async function run(call: CallOf<'gradingRun'>): Promise<ReplyOf<'gradingRun'>> {
   const id = idParam(call, 'id');
@@ -85,12 +87,6 @@ async function withdraw(call: CallOf<'overrideWithdraw'>): Promise<ReplyOf<'over
   return { status: 204 };
 }
 
-/** Whom a decision holds for: an assistant decides for the sitting in front of them, a teacher for more. */
-function scopeOf(reach: Scope['scope'], sitting: Pick<SittingRow, 'id' | 'section'>): Scope {
-  if (reach === 'sitting') return { scope: 'sitting', sitting: sitting.id };
-  return reach === 'section' ? { scope: 'section', section: sitting.section } : { scope: 'list' };
-}
-
 /**
  * Decides a written name for the whole list, or for this sitting where an assistant decides. The answers of this sitting
  * with it are graded again; other sittings with it are named, and change once somebody grades them.
@@ -138,6 +134,11 @@ export const gradingHandlers = {
   override,
   overrideWithdraw: withdraw,
   ruling: rule,
+  decisionsDue: async (call) => ({ body: await decisionsDue(call) }),
+  rulingPreview: previewRuling,
+  gradingPreview: async (call) => ({ body: await previewGrading(call) }),
+  stationDrop: dropStation,
+  stationDropPreview: previewDrop,
   rulings: async (call) => ({ body: await readRulings(call) }),
   rulingWithdraw: withdrawRuling,
   disputes: async (call) => ({ body: await disputes(call) }),

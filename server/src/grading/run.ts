@@ -20,6 +20,7 @@ import type { Bench } from './context.ts';
 import { startGrading } from './graders.ts';
 import type { Grading } from './graders.ts';
 import type { TextGrades } from './gradeText.ts';
+import { placesOf } from './places.ts';
 import { stationRows, writeStation } from './stationRows.ts';
 import type { Run } from './stationRows.ts';
 
@@ -81,17 +82,6 @@ const runBefore = (tx: Sql, ws: string, sitting: string): Promise<Before | null>
     [ws, sitting],
   );
 
-/** Where a written name stands in the grades in force: at which stations, by whom. */
-async function placesOf(tx: Sql, ws: string, sitting: string, folded: string): Promise<Scope> {
-  const rows = await tx.query<{ station: string; students: readonly string[] }>(
-    `select r.sitting_station as station, array_agg(distinct t.student) as students
-     from grade g join response r on r.ws = g.ws and r.id = g.response join attempt t on t.ws = r.ws and t.id = r.attempt
-     where g.ws = $1 and g.folded = $3 and g.last_seq is null and t.sitting = $2 group by r.sitting_station`,
-    [ws, sitting, folded],
-  );
-  return new Map(rows.map((r) => [r.station, r.students]));
-}
-
 interface Scoped {
   readonly scope: Scope;
   /** Whether only answers with the decided name are graded. */
@@ -136,6 +126,21 @@ async function byRevision(
   return found;
 }
 
+/** Students whose sheet may be off by a line, by the number of the station, while nobody has decided. */
+async function waitingLines(
+  sql: Sql,
+  ws: string,
+  sitting: string,
+): Promise<ReadonlyMap<number, readonly string[]>> {
+  const rows = await sql.query<{ number: number; students: readonly string[] }>(
+    `select n as number, array_agg(distinct s.student) as students
+     from sheet_shift s, generate_series(s.first, s.last) n
+     where s.ws = $1 and s.sitting = $2 and s.state = 'open' group by n`,
+    [ws, sitting],
+  );
+  return new Map(rows.map((r) => [r.number, r.students]));
+}
+
 /** Reads the answers of each station in scope and gives them to be graded, without waiting for the grades. */
 async function readStations(
   tx: Sql,
@@ -149,6 +154,7 @@ async function readStations(
   const isWhole = [...scope.values()].some((w) => w === null);
   const everybody = isWhole ? await participants(tx, ws, run.sitting.id) : [];
   const took = new Set(everybody);
+  const waiting = await waitingLines(tx, ws, run.sitting.id);
   const give = async (station: StationKey, whose: Whose, students: readonly string[]): Promise<void> => {
     const answers = await countedAnswers(tx, ws, station.sittingStation, whose);
     const calls = await firstCalls(tx, ws, station.sittingStation, whose);
@@ -158,6 +164,7 @@ async function readStations(
       answers,
       calls,
       students,
+      waiting: waiting.get(station.number) ?? [],
     });
     // What fails is told where it is waited for.
     graded.catch(() => undefined);

@@ -1,4 +1,3 @@
-import sharp from 'sharp';
 import { v7 } from 'uuid';
 import type { Photo } from '@hurrow/contract';
 import { readWorkspace } from '../workspace/index.ts';
@@ -6,13 +5,7 @@ import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { idParam, invalid, notFound } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
-
-/** Longest side kept; enough for a projector. */
-const LONGEST = 1600;
-/** Pictures with more pixels than this are refused before they are unpacked. */
-const MOST_PIXELS = 60_000_000;
-/** A picture that takes longer to read than this is refused. */
-const MOST_SECONDS = 10;
+import { remadePicture } from '../pictures/index.ts';
 
 interface PhotoRow {
   id: string;
@@ -44,44 +37,11 @@ export async function readPhotos(sql: Sql, ws: string, taxon: string): Promise<r
   return rows.map(asPhoto);
 }
 
-/** The formats a photograph may have, by the first bytes of the file; what the sender calls it does not count. */
-function formatOf(bytes: Buffer): 'jpeg' | 'png' | 'webp' | null {
-  if (bytes.subarray(0, 3).equals(Buffer.from([0xff, 0xd8, 0xff]))) return 'jpeg';
-  if (bytes.subarray(0, 8).equals(Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'))) return 'png';
-  const isRiff = bytes.subarray(0, 4).toString('latin1') === 'RIFF';
-  return isRiff && bytes.subarray(8, 12).toString('latin1') === 'WEBP' ? 'webp' : null;
-}
-
-/** The picture made again: turned upright, no larger than is shown, and without what the camera wrote into it. */
-async function remade(bytes: Buffer): Promise<{ data: Buffer; width: number; height: number }> {
-  const refused = () =>
-    invalid('The file cannot be read as a picture.', {
-      field: 'file',
-      remedy: 'Send a JPEG, PNG or WebP of at most 12 MB and 60 megapixels.',
-    });
-  if (formatOf(bytes) === null) throw refused();
-  try {
-    const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
-      .timeout({ seconds: MOST_SECONDS })
-      .rotate()
-      .resize({ width: LONGEST, height: LONGEST, fit: 'inside', withoutEnlargement: true })
-      .flatten({ background: '#ffffff' })
-      .jpeg({ quality: 82, mozjpeg: true })
-      .toBuffer({ resolveWithObject: true });
-    return { data, width: info.width, height: info.height };
-  } catch {
-    throw refused();
-  }
-}
-
 /** Adds a photograph; its file name and its metadata are never kept. */
 export async function addPhoto(call: CallOf<'photoAdd'>): Promise<ReplyOf<'photoAdd'>> {
   const { ws } = call.who;
   const taxon = idParam(call, 'id');
-  if (!Buffer.isBuffer(call.body) || call.body.length === 0) {
-    throw invalid('No picture came with the request.', { field: 'file', remedy: 'Choose a file.' });
-  }
-  const picture = await remade(call.body);
+  const picture = await remadePicture(call.body);
   const id = v7();
   await call.app.db.transaction(async (tx) => {
     if (!(await maybe(tx, 'select 1 from taxon where ws = $1 and id = $2', [ws, taxon]))) {

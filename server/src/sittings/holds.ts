@@ -77,6 +77,8 @@ export async function holdDays(sql: Sql, ws: string): Promise<number> {
 export async function readHolds(app: App, ws: string, sitting: SittingRow): Promise<Holds> {
   const { db } = app;
   const days = await holdDays(db, ws);
+  // Who heard the answers on a walk has heard them all.
+  if (sitting.returned_by === 'aloud') return { days, holds: [] };
   const today = (await readWorkspace(db, app.clock()))?.today ?? sitting.on_date;
   const stations = await stationsOf(db, ws, sitting.id);
   const rows = await readOthers(db, ws, sitting.id);

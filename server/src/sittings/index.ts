@@ -2,7 +2,6 @@ import { idParam } from '../http/index.ts';
 import type { Handlers } from '../http/index.ts';
 import { decideDevice, readDevices, resetWord } from './devices.ts';
 import { changeHoldDays, holds, releaseStations } from './holds.ts';
-import { enterSheet, readSheet } from './sheets.ts';
 import { changeSitting, changeSittingStation, createSitting, removeSitting } from './drafts.ts';
 import { changeSpecimen, readCuttingList } from './cutting.ts';
 import { swapStation } from './swap.ts';
@@ -26,6 +25,7 @@ export {
   readValues,
   heldAt,
   truthOf,
+  writeAccepted,
   writeRevision,
 } from './key/index.ts';
 export type { FrozenNames, Gathered, GatheredStation, KeyTaxon, LockedKey, StationKey } from './key/index.ts';
@@ -57,6 +57,4 @@ export const sittingsHandlers = {
   sittingState: changeState,
   sittingRemove: removeSitting,
   sittingCode: renewCode,
-  sheet: async (call) => ({ body: await readSheet(call) }),
-  sheetEnter: enterSheet,
 } satisfies Partial<Handlers>;

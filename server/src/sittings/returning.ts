@@ -1,4 +1,4 @@
-import type { StaleReason } from '@hurrow/contract';
+import type { ReturnedBy, StaleReason } from '@hurrow/contract';
 import { maybe, one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict } from '../http/index.ts';
@@ -66,19 +66,26 @@ export async function refuseStale(tx: Sql, ws: string, sitting: SittingRow): Pro
 
 /**
  * The newest run becomes the one the students see, and what is counted of the section follows from it.
+ * @param by read aloud on a led walk, this class has heard every answer, so that nothing is held back from it.
  * @throws where there is none, or where it is the one they see already.
  */
-export async function returnResults(tx: Sql, ws: string, sitting: SittingRow, at: string): Promise<void> {
+export async function returnResults(
+  tx: Sql,
+  ws: string,
+  sitting: SittingRow,
+  at: string,
+  by: ReturnedBy = 'phone',
+): Promise<void> {
   const run = await newestRun(tx, ws, sitting.id);
   if (run === null) throw conflict('This sitting has not been graded.', { remedy: 'Grade it first.' });
-  if (run === sitting.returned_run)
+  if (run === sitting.returned_run && by === sitting.returned_by)
     throw conflict('These results have been returned already.', {
       remedy: 'Nothing changed since. Grade again if something should.',
     });
   await lockSums(tx, ws, sitting.section);
   await tx.query(
-    `update sitting set state = 'returned', returned_run = $3, returned_at = coalesce(returned_at, $4) where ws = $1 and id = $2`,
-    [ws, sitting.id, run, at],
+    `update sitting set state = 'returned', returned_run = $3, returned_at = coalesce(returned_at, $4), returned_by = $5 where ws = $1 and id = $2`,
+    [ws, sitting.id, run, at, by],
   );
   await countSums(tx, ws, sitting.section, []);
 }

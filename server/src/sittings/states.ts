@@ -137,7 +137,7 @@ export async function changeState(call: CallOf<'sittingState'>): Promise<ReplyOf
     const made = to === 'open' ? await putCode(tx, ws, id, now) : null;
     if (to === 'returned') {
       await refuseStale(tx, ws, sitting);
-      await returnResults(tx, ws, sitting, now.toISOString());
+      await returnResults(tx, ws, sitting, now.toISOString(), call.body.by);
     } else {
       if (to === 'draft') await unlock(tx, ws, sitting);
       await tx.query(

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { v7 } from 'uuid';
 import type { Distance, Handling, Material } from '@hurrow/core/conditions';
 import type { UnfairReason } from '@hurrow/core/quizzes';
-import type { SheetProgress, SittingDetail, SittingState, Station } from '@hurrow/contract';
+import type { ReturnedBy, SheetProgress, SittingDetail, SittingState, Station } from '@hurrow/contract';
 import { SEES_SECTION } from '../access/index.ts';
 import { SITE, asSite } from '../classes/index.ts';
 import type { SiteRow } from '../classes/index.ts';
@@ -27,13 +27,14 @@ export interface SittingRow {
   code: string | null;
   code_expires: string | null;
   returned_run: string | null;
+  returned_by: ReturnedBy | null;
   starts_on: string | null;
   version: number;
   site: SiteRow;
   list: string;
 }
 
-const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.make_up, s.public_id, s.code, s.code_expires, s.returned_run, s.version, sec.starts_on,
+const SITTING = `s.id, s.quiz, s.section, s.on_date, s.state, s.handling, s.wet, s.make_up, s.public_id, s.code, s.code_expires, s.returned_run, s.returned_by, s.version, sec.starts_on,
   (select ${SITE} from site si where si.ws = s.ws and si.id = sec.site) as site, q.list`;
 const FROM = `sitting s join section sec on sec.ws = s.ws and sec.id = s.section join quiz q on q.ws = s.ws and q.id = s.quiz`;
 
@@ -198,9 +199,10 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     hides: r.hides ?? [],
     drawn: drawn.get(r.station) ?? [],
   }));
-  const { disputes } = await one<{ disputes: number }>(
+  const { disputes, shifts } = await one<{ disputes: number; shifts: number }>(
     sql,
-    `select count(*)::integer as disputes from answer_dispute where ws = $1 and sitting = $2 and state = 'open'`,
+    `select (select count(*) from answer_dispute where ws = $1 and sitting = $2 and state = 'open')::integer as disputes,
+       (select count(*) from sheet_shift where ws = $1 and sitting = $2 and state = 'open')::integer as shifts`,
     [ws, id],
   );
   return {
@@ -219,6 +221,8 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     people: await readPeople(sql, ws, sitting),
     asks: at.reduce((n, s) => n + s.station.asks.length, 0),
     disputes,
+    returnedBy: sitting.returned_by,
+    shifts,
     version: sitting.version,
   };
 }

@@ -3,12 +3,13 @@ import type { KeyAsk } from '@hurrow/core/grading';
 import { answerText } from '@hurrow/core/answers';
 import type { AnswerValue } from '@hurrow/core/answers';
 import type { Character, Vocabulary } from '@hurrow/core/characters';
-import { maybe } from '../db/index.ts';
-import { forbidden, notFound } from '../http/index.ts';
-import type { Call, Student } from '../http/index.ts';
+import { maybe, one } from '../db/index.ts';
+import type { Sql } from '../db/index.ts';
+import { conflict, forbidden, idParam, notFound } from '../http/index.ts';
+import type { Account, App, Call, Student } from '../http/index.ts';
 import { readOwnGrades } from '../grading/index.ts';
 import type { ReadGrade } from '../grading/index.ts';
-import { readHolds, sittingById } from '../sittings/index.ts';
+import { needSitting, readHolds, sittingById } from '../sittings/index.ts';
 import type { SittingRow, StationKey } from '../sittings/index.ts';
 import { needQuiz, planOf } from '../quizzes/index.ts';
 import { keyOf, resultsModel, shownAt, tellApart } from './resultsModel.ts';
@@ -44,12 +45,14 @@ const heldBack = (
 ): ResultStation => ({
   number: station.number,
   later,
+  dropped: station.accept.dropped ?? false,
   truth: null,
   asks: own.map((g) => ({
     ...bare(g, vocabulary),
     points: null,
     outcome: null,
     key: null,
+    why: null,
     reason: null,
     before: null,
   })),
@@ -70,12 +73,14 @@ function stationResult(
   return {
     number: station.number,
     later: null,
+    dropped: station.accept.dropped ?? false,
     truth: { scientific: station.accept.scientific, common: station.accept.common },
     asks: own.map((r): ResultAsk => ({
       ...bare(r, model.vocabulary),
       points: r.row.override?.points ?? r.row.points,
       outcome: r.row.override?.outcome ?? r.row.outcome,
       key: keyOf(askOf(r), station, shown, model.vocabulary),
+      why: (r.row.override?.points ?? r.row.points) < r.row.most ? r.row.why : null,
       reason: r.row.override?.reason ?? null,
       before: r.row.override && r.row.override.points !== r.row.points ? r.row.points : null,
     })),
@@ -128,20 +133,32 @@ async function returnedRun(call: Call<Student>): Promise<Returned> {
 const sum = (numbers: readonly number[]): number =>
   Math.round(numbers.reduce((n, x) => n + x, 0) * 100) / 100;
 
+/** Stations that another class still has ahead, with the day on which they are returned. */
+async function heldStations(app: App, ws: string, sitting: SittingRow): Promise<ReadonlyMap<number, string>> {
+  const { holds } = await readHolds(app, ws, sitting);
+  return new Map(holds.flatMap((h) => (h.released ? [] : [[h.number, h.until ?? h.because.on] as const])));
+}
+
+/** What the results of any student of a sitting are put together from. */
+interface Common {
+  readonly sitting: SittingRow;
+  readonly run: string;
+  readonly model: ResultsModel;
+  readonly held: ReadonlyMap<number, string>;
+  readonly scored: boolean;
+}
+
 /**
  * Grades of one student, with what separates the species written from the true one at that station that day. Reads
  * that student's rows and the key they were graded by, and nothing of anybody else.
  */
-export async function walkResults(call: Call<Student>): Promise<WalkResults> {
-  const { db } = call.app;
-  const { ws, student } = call.who;
-  const { sitting, run, code, model } = await returnedRun(call);
-  const held = new Map(
-    (await readHolds(call.app, ws, sitting)).holds.flatMap((h) =>
-      h.released ? [] : [[h.number, h.until ?? h.because.on] as const],
-    ),
-  );
-  const grades = await readOwnGrades(db, ws, sitting, run, model.key, student);
+async function resultsFor(
+  sql: Sql,
+  ws: string,
+  { sitting, run, model, held, scored }: Common,
+  { student, code }: { readonly student: string; readonly code: string },
+): Promise<WalkResults> {
+  const grades = await readOwnGrades(sql, ws, sitting, run, model.key, student);
   const ownAt = (station: StationKey): readonly ReadGrade[] =>
     grades.filter((r) => r.sittingStation === station.sittingStation);
   // Where a tree changed while the sitting was open, the student's own answers say which of the two they saw.
@@ -152,7 +169,7 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
     const taxon = held.has(station.number) ? null : writtenInstead(station, ownAt(station));
     return taxon ? [{ station, taxon }] : [];
   });
-  const told = await tellApart(db, ws, sitting.id, model, written);
+  const told = await tellApart(sql, ws, sitting.id, model, written);
   const mixed = new Map(written.map((w, i) => [w.station, told[i] ?? null]));
   const result = stations.map((station): ResultStation => {
     const later = held.get(station.number) ?? null;
@@ -164,10 +181,50 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
     quiz: 'Field quiz',
     on: sitting.on_date,
     student: code,
-    scored: planOf(await needQuiz(db, ws, sitting.quiz)).showScore,
+    scored,
     points: sum(result.flatMap((s) => s.asks).map((a) => a.points ?? 0)),
     // A score that counts held stations would tell what was right there.
     most: sum(stations.filter((s) => !held.has(s.number)).flatMap((s) => s.accept.asks.map((a) => a.most))),
     stations: result,
   };
+}
+
+export async function walkResults(call: Call<Student>): Promise<WalkResults> {
+  const { db } = call.app;
+  const { ws, student } = call.who;
+  const { sitting, run, code, model } = await returnedRun(call);
+  const held = await heldStations(call.app, ws, sitting);
+  const scored = planOf(await needQuiz(db, ws, sitting.quiz)).showScore;
+  return resultsFor(db, ws, { sitting, run, model, held, scored }, { student, code });
+}
+
+/** The results of all who took part, as they see them, to be printed as slips. @throws before they are returned. */
+export async function slips(call: Call<Account>): Promise<readonly WalkResults[]> {
+  const { db } = call.app;
+  const { ws } = call.who;
+  const sitting = await needSitting(db, call.who, idParam(call, 'id'));
+  const run = sitting.returned_run;
+  if (run === null)
+    throw conflict('The results have not been returned yet.', { remedy: 'Return them, then print slips.' });
+  const { rev, stamp } = await one<{ rev: number; stamp: string }>(
+    db,
+    `select m.key_rev as rev, w.library_stamp as stamp from grading_run m join workspace w on w.id = m.ws
+     where m.ws = $1 and m.id = $2`,
+    [ws, run],
+  );
+  const students = await db.query<{ student: string; code: string }>(
+    `select distinct st.id as student, st.code, length(st.code) as width from attempt t join student st on st.ws = t.ws and st.id = t.student
+     where t.ws = $1 and t.sitting = $2 order by width, st.code`,
+    [ws, sitting.id],
+  );
+  const common: Common = {
+    sitting,
+    run,
+    model: await resultsModel(db, ws, sitting.id, rev, `${sitting.version}/${stamp}`),
+    held: await heldStations(call.app, ws, sitting),
+    scored: planOf(await needQuiz(db, ws, sitting.quiz)).showScore,
+  };
+  const found: WalkResults[] = [];
+  for (const s of students) found.push(await resultsFor(db, ws, common, s));
+  return found;
 }

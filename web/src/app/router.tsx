@@ -73,7 +73,13 @@ const places: RouteObject[] = [
     Component: (await import('../quizzes/SittingPage.tsx')).SittingPage,
   })),
   place('quizzes/:quiz/sittings/:id/sheets/:student', async () => ({
-    Component: (await import('../quizzes/SheetPage.tsx')).SheetPage,
+    Component: (await import('../paper/SheetPage.tsx')).SheetPage,
+  })),
+  place('quizzes/:quiz/sittings/:id/stations/:station', async () => ({
+    Component: (await import('../paper/StationSheetsPage.tsx')).StationSheetsPage,
+  })),
+  place('quizzes/:quiz/sittings/:id/second/:student', async () => ({
+    Component: (await import('../paper/SecondPage.tsx')).SecondPage,
   })),
   place('quizzes/:quiz/sittings/:id/grades', async () => ({
     Component: (await import('../quizzes/GradesPage.tsx')).GradesPage,

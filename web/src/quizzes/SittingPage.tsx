@@ -11,6 +11,7 @@ import { DisputesPanel } from './DisputesPanel.tsx';
 import { DraftSetting } from './DraftSetting.tsx';
 import { JoinCode } from './JoinCode.tsx';
 import { KeyPanel } from './KeyPanel.tsx';
+import { PaperPanel } from './PaperPanel.tsx';
 import { SittingActs } from './SittingActs.tsx';
 import type { Step } from './SittingActs.tsx';
 import { SittingStationRow } from './SittingStationRow.tsx';
@@ -144,6 +145,7 @@ function Sitting({ sitting }: { sitting: SittingDetail }) {
       ) : (
         <>
           <People sitting={sitting} />
+          <PaperPanel sitting={sitting} />
           <DisputesPanel sitting={sitting} />
           <DevicesPanel sitting={sitting} />
           <KeyPanel sitting={sitting} />

@@ -69,6 +69,7 @@ const change = (part: Partial<KeyChange> = {}): KeyChange => ({
   ...part,
 });
 const key = (part: Partial<SittingKey> = {}): SittingKey => ({
+  dropped: [],
   rev: 1,
   revisions: [],
   changes: [],

@@ -29,8 +29,10 @@ test('an effect counts answers, students and points in one sentence', () => {
 });
 
 test('where the key stands is one sentence', () => {
-  expect(keyWords({ rev: null, revisions: [], changes: [], effect: null })).toContain('not locked yet');
-  expect(keyWords({ rev: 1, revisions: [], changes: [], effect: null })).toBe(
+  expect(keyWords({ dropped: [], rev: null, revisions: [], changes: [], effect: null })).toContain(
+    'not locked yet',
+  );
+  expect(keyWords({ dropped: [], rev: 1, revisions: [], changes: [], effect: null })).toBe(
     'Grading goes by the key as it was locked. Nothing has changed since.',
   );
 });

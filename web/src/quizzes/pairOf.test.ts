@@ -2,13 +2,19 @@ import { expect, test } from '@jest/globals';
 import type { TreeRow } from '@hurrow/contract';
 import { CHARACTERS, vocabularyOf } from '@hurrow/core/characters';
 import { EVERYTHING_AT_THE_TREE } from '@hurrow/core/conditions';
-import { DESCRIBED, SPECIES_NAMES } from '@hurrow/demo';
+import type { Described } from '@hurrow/core/tells';
 import { pairOf } from './pairOf.ts';
 import type { GroundOf } from './useAskGround.ts';
 
-const named = (id: string) => ({ id, scientific: SPECIES_NAMES.get(id) ?? '', common: null });
-const ids = [...DESCRIBED.keys()];
-const [own = '', other = ''] = ids;
+const [own, other] = ['grandis', 'lasiocarpa'];
+const ids = [own, other];
+const named = (id: string) => ({ id, scientific: `Abies ${id}`, common: null });
+const shown = (state: string): Described['values'] =>
+  new Map([['twig.arrangement', { value: { kind: 'states', states: [{ state, freq: 'usual' }] } }]]);
+const DESCRIBED = new Map<string, Described>([
+  [own, { id: own, subject: { windows: [] }, values: shown('opposite') }],
+  [other, { id: other, subject: { windows: [] }, values: shown('alternate') }],
+]);
 const tree = { taxon: named(own) } as TreeRow;
 const groundWith =
   (closest: readonly string[]): GroundOf =>

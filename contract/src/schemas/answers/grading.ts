@@ -1,6 +1,8 @@
 import type {
   ChangedTotal,
+  DecisionDue,
   Dispute,
+  GradeEffect,
   GradeRow,
   Grades,
   GradingDone,
@@ -9,6 +11,7 @@ import type {
   KeyRevision,
   NameRuling,
   RulingWithdrawn,
+  SittingEffect,
   SittingKey,
   StaleReason,
   StaleSitting,
@@ -16,7 +19,7 @@ import type {
 } from '../../index.ts';
 import { flag, listOf, nullOr, number, oneOf, record, text } from '../typed.ts';
 import { answerValue } from '../answerValue.ts';
-import type { Of } from '../typed.ts';
+import type { Keys, Of } from '../typed.ts';
 import { askKindSchema, disputeKindSchema, gradeOutcomeSchema } from './judged.ts';
 import { taxonHeaderSchema } from './library.ts';
 
@@ -121,7 +124,7 @@ export const keyChangeSchema = record<KeyChange>({
   is: text,
 });
 
-export const keyEffectSchema = record<KeyEffect>({
+const keyEffectKeys: Keys<KeyEffect> = {
   answers: number,
   students: number,
   gained: number,
@@ -129,6 +132,34 @@ export const keyEffectSchema = record<KeyEffect>({
   byStudent: listOf(
     record<KeyEffect['byStudent'][number]>({ code: text, firstName: nullOr(text), by: number }),
   ),
+};
+
+export const keyEffectSchema = record<KeyEffect>(keyEffectKeys);
+
+export const sittingEffectSchema = record<SittingEffect>({
+  ...keyEffectKeys,
+  sitting: text,
+  quiz: text,
+  section: text,
+  on: text,
+  returned: flag,
+});
+
+export const gradeEffectSchema = record<GradeEffect>({ sittings: listOf(sittingEffectSchema) });
+
+export const decisionDueSchema = record<DecisionDue>({
+  text,
+  folded: text,
+  kind: askKindSchema,
+  answers: number,
+  students: number,
+  stations: listOf(
+    record<DecisionDue['stations'][number]>({ number, truth: taxonHeaderSchema, students: number }),
+  ),
+  atStake: number,
+  outcome: gradeOutcomeSchema,
+  why: text,
+  candidates: listOf(record<DecisionDue['candidates'][number]>({ taxon: taxonHeaderSchema, edits: number })),
 });
 
 export const nameRulingSchema = record<NameRuling>({
@@ -149,6 +180,7 @@ export const nameRulingSchema = record<NameRuling>({
 export const rulingWithdrawnSchema = record<RulingWithdrawn>({ alsoStale: listOf(staleSittingSchema) });
 
 export const sittingKeySchema = record<SittingKey>({
+  dropped: listOf(record<SittingKey['dropped'][number]>({ sittingStation: text, number })),
   rev: nullOr(number),
   revisions: listOf(keyRevisionSchema),
   changes: listOf(keyChangeSchema),

@@ -11,6 +11,8 @@ import {
   nameRulingSchema,
   rulingWithdrawnSchema,
   sittingKeySchema,
+  decisionDueSchema,
+  gradeEffectSchema,
 } from './grading.ts';
 import {
   batchDoneSchema,
@@ -35,6 +37,7 @@ import {
   previewLineSchema,
   sightingSchema,
 } from './lists.ts';
+import { secondEntriesSchema, sheetSchema } from './sheets.ts';
 import { evidenceSchema, mixUpsSchema } from './mixups.ts';
 import {
   dueItemSchema,
@@ -55,7 +58,6 @@ import {
   holdDaysSchema,
   holdsSchema,
   joinCodeSchema,
-  sheetSchema,
   cuttingRowSchema,
   sittingDetailSchema,
   sittingMovedSchema,
@@ -170,6 +172,17 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   stationRelease: holdsSchema,
   sheet: sheetSchema,
   sheetEnter: sheetSchema,
+  sheetShift: sheetSchema,
+  sheetMove: sheetSchema,
+  secondEntries: secondEntriesSchema,
+  secondShare: secondEntriesSchema,
+  secondEnter: secondEntriesSchema,
+  decisionsDue: listOf(decisionDueSchema),
+  rulingPreview: gradeEffectSchema,
+  gradingPreview: gradeEffectSchema,
+  stationDrop: sittingKeySchema,
+  stationDropPreview: gradeEffectSchema,
+  slips: listOf(walkResultsSchema),
   gradingRun: gradingDoneSchema,
   grades: gradesSchema,
   ruling: gradingDoneSchema,

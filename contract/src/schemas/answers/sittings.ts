@@ -1,7 +1,7 @@
 import { MATERIALS } from '@hurrow/core/conditions';
 import { GATHERED, SPECIMEN_STATES } from '@hurrow/core/cutting';
 import { UNFAIR_REASONS } from '@hurrow/core/quizzes';
-import { DEVICE_STATES } from '../../index.ts';
+import { DEVICE_STATES, RETURNED_BY } from '../../index.ts';
 import type {
   CuttingRow,
   Device,
@@ -11,8 +11,6 @@ import type {
   HoldDays,
   Holds,
   JoinCode,
-  Sheet,
-  SheetAsk,
   SheetProgress,
   SittingDetail,
   SittingMoved,
@@ -20,7 +18,7 @@ import type {
 } from '../../index.ts';
 import { flag, listOf, nullOr, number, oneOf, partOf, record, text } from '../typed.ts';
 import type { Keys, Of } from '../typed.ts';
-import { askKindSchema, quizPlanSchema } from './judged.ts';
+import { quizPlanSchema } from './judged.ts';
 import { taxonHeaderSchema } from './library.ts';
 import { siteSchema } from './people.ts';
 import { stationSchema, sittingSummaryKeys } from './quizzes.ts';
@@ -65,21 +63,6 @@ export const holdSchema = record<Hold>({
 export const holdsSchema = record<Holds>({ days: number, holds: listOf(holdSchema) });
 
 export const joinCodeSchema = record<JoinCode>({ code: text });
-
-export const sheetAskSchema = record<SheetAsk>({
-  sittingStation: text,
-  number: number,
-  ask: text,
-  kind: askKindSchema,
-  character: nullOr(text),
-  key: text,
-  typed: nullOr(text),
-  origin: nullOr(oneOf(['phone', 'paper', 'import'])),
-  disputed: flag,
-  gave: nullOr(text),
-});
-
-export const sheetSchema = record<Sheet>({ student: text, code: text, asks: listOf(sheetAskSchema) });
 
 export const sittingStationSchema = record<SittingStation>({
   id: text,
@@ -150,6 +133,8 @@ const sittingDetailKeys: Keys<SittingDetail> = {
   people: listOf(sheetProgressSchema),
   asks: number,
   disputes: number,
+  returnedBy: nullOr(oneOf(RETURNED_BY)),
+  shifts: number,
   version: number,
 };
 export const sittingDetailSchema = record<SittingDetail>(sittingDetailKeys);

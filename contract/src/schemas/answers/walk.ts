@@ -46,6 +46,7 @@ export const resultAskSchema = record<ResultAsk>({
   most: number,
   outcome: nullOr(text),
   key: nullOr(text),
+  why: nullOr(text),
   reason: nullOr(text),
   before: nullOr(number),
 });
@@ -61,6 +62,7 @@ export const resultTellSchema = record<ResultTell>({
 export const resultStationSchema = record<ResultStation>({
   number: number,
   later: nullOr(text),
+  dropped: flag,
   truth: nullOr(record<NonNullable<ResultStation['truth']>>({ scientific: text, common: nullOr(text) })),
   asks: listOf(resultAskSchema),
   mixedWith: nullOr(

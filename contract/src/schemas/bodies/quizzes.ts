@@ -11,7 +11,7 @@ import type { AskOption, AskParams, Drawing, GradePolicy, QuizPlan } from '@hurr
 import { SPECIMEN_STATES } from '@hurrow/core/cutting';
 import { DISTANCES, HANDLINGS, HAZARDS, MATERIALS, ORGANS } from '@hurrow/core/conditions';
 import { OUTCOMES } from '@hurrow/core/names';
-import { MAX_BATCH, MAX_TYPED, NAME_ASKS, SITTING_STEPS, STAGES } from '../../index.ts';
+import { MAX_BATCH, MAX_TYPED, NAME_ASKS, RETURNED_BY, SITTING_STEPS, STAGES } from '../../index.ts';
 import type {
   AnswersBody,
   AskBody,
@@ -26,13 +26,12 @@ import type {
   QuizPlanBody,
   RulingBody,
   SettingBody,
-  SheetAnswer,
-  SheetBody,
   SittingBody,
   SittingChange,
   SittingStep,
   SpecimenBody,
   StationBody,
+  StationDrop,
   StationOrder,
   StationRelease,
   StationsBody,
@@ -63,7 +62,6 @@ const MOST_STATIONS = 200;
 const REACHES = [...DISTANCES, 'out'] as const;
 const stations = unique(listFrom(id, 1, MOST_STATIONS));
 const handling = unique(listOf(oneOf(HANDLINGS)));
-const typed = made<string>(Joi.string().max(MAX_TYPED).allow(''));
 
 export const treeBody = record<TreeBody>({
   site: id,
@@ -219,24 +217,15 @@ export const swapBody = record<SwapBody>({
   reason: optional(nullOr(oneOf(UNFAIR_REASONS))),
 });
 
-export const sittingStep = record<SittingStep>({ to: oneOf(SITTING_STEPS) });
+export const sittingStep = record<SittingStep>({
+  to: oneOf(SITTING_STEPS),
+  by: optional(oneOf(RETURNED_BY)),
+});
 export const deviceDecision = record<DeviceDecision>({ decision: oneOf(['let-in', 'refuse', 'end']) });
 export const holdDays = record<HoldDays>({ days: whole(0, 60) });
 export const stationRelease = record<StationRelease>({ stations });
 
-export const sheetBody = record<SheetBody>({
-  answers: listFrom(
-    record<SheetAnswer>({
-      id,
-      sittingStation: id,
-      ask: id,
-      typed: nullOr(typed),
-      correction: optional(flag),
-    }),
-    1,
-    MAX_BATCH,
-  ),
-});
+export const stationDrop = record<StationDrop>({ station: id, drop: flag, why: words(400, 3) });
 
 export const overrideBody = record<OverrideBody>({ points, reason: words(400, 3) });
 

@@ -2,7 +2,7 @@ export { gatherKey } from './gather.ts';
 export { keyNames, readKey, readKeyTaxa, readRivals, readValues } from './read.ts';
 export type { LockedKey } from './read.ts';
 export { lockEarlier, lockKey } from './lock.ts';
-export { lastRevision, writeRevision } from './write.ts';
+export { lastRevision, writeAccepted, writeRevision } from './write.ts';
 export { changesSince } from './changes.ts';
 export { readNames } from './names.ts';
 export type { FrozenNames } from './names.ts';

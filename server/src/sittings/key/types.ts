@@ -10,6 +10,8 @@ import type { FrozenNames } from './names.ts';
 export interface Accept extends Omit<KeyTruth, 'taxon'> {
   readonly tag: string | null;
   readonly asks: readonly KeyAsk[];
+  /** What each question earned before the station was dropped. */
+  readonly mostBefore?: readonly number[];
 }
 
 /** A station's key. */

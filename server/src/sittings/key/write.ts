@@ -1,7 +1,7 @@
 import { insertRows, maybe, one } from '../../db/index.ts';
 import type { Sql } from '../../db/index.ts';
 import { keepNames } from './names.ts';
-import type { Gathered, GatheredStation, KeptFairness } from './types.ts';
+import type { Gathered, GatheredStation, KeptFairness, StationKey } from './types.ts';
 
 export interface RevisionInput {
   readonly ws: string;
@@ -121,5 +121,53 @@ export async function writeRevision(
     'station_rival',
     stations.flatMap((s) => s.rivals.map((r) => ({ ws, sitting_station: s.sittingStation, rev, ...r }))),
   );
+  return rev;
+}
+
+/**
+ * Writes a revision in which some stations accept something else; what they show, and all others, stay as they were. The
+ * caller has locked the sitting.
+ */
+export async function writeAccepted(
+  tx: Sql,
+  { ws, sitting, why, by, at }: RevisionInput,
+  stations: readonly StationKey[],
+): Promise<number> {
+  const last = await lastRevision(tx, ws, sitting);
+  if (last === null) throw new Error('A key that is not locked has no revision to follow');
+  const rev = last + 1;
+  await tx.query(
+    `insert into sitting_key (ws, sitting, rev, list_rev, names_hash, policy, why, by_account, at)
+     select ws, sitting, $4, list_rev, names_hash, policy, $5, $6, $7 from sitting_key where ws = $1 and sitting = $2 and rev = $3`,
+    [ws, sitting, last, rev, why, by, at],
+  );
+  for (const s of stations) {
+    await insertRows(tx, 'station_key', [
+      {
+        ws,
+        sitting_station: s.sittingStation,
+        rev,
+        sitting,
+        individual: s.individual,
+        taxon: s.taxon,
+        accept: s.accept,
+        conditions: s.conditions,
+        valid_from: s.validFrom,
+        fairness: s.fairness,
+      },
+    ]);
+    await tx.query(
+      `insert into station_value (ws, sitting_station, rev, character, profile, certified)
+       select ws, sitting_station, $4, character, profile, certified from station_value
+       where ws = $1 and sitting_station = $2 and rev = $3`,
+      [ws, s.sittingStation, s.rev, rev],
+    );
+    await tx.query(
+      `insert into station_rival (ws, sitting_station, rev, rival, verdict, tells)
+       select ws, sitting_station, $4, rival, verdict, tells from station_rival
+       where ws = $1 and sitting_station = $2 and rev = $3`,
+      [ws, s.sittingStation, s.rev, rev],
+    );
+  }
   return rev;
 }

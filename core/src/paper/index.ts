@@ -1,0 +1,2 @@
+export { LEAST_SHIFTED, freedBy, movesOf, shiftOf } from './shift.ts';
+export type { Moved, SheetLine, Shift } from './shift.ts';

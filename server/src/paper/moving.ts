@@ -1,0 +1,76 @@
+import { v7 } from 'uuid';
+import { maybe } from '../db/index.ts';
+import { conflict, idParam, invalid } from '../http/index.ts';
+import type { CallOf, ReplyOf } from '../http/index.ts';
+import { needSitting } from '../sittings/index.ts';
+import { mustTakeSheets, takeEntered } from './entering.ts';
+import type { Entered } from './entering.ts';
+import { sheetKey } from './graded.ts';
+import { givenBy, needKey, needStudent, readSheet } from './sheets.ts';
+import { askAboutShift } from './shifts.ts';
+
+/**
+ * Moves a sheet that was entered under a wrong number to the student whose it is. Under the wrong number its answers say
+ * that they were moved; what came by phone stays where it is.
+ * @throws where the other student has a sheet already.
+ */
+export async function moveSheet(call: CallOf<'sheetMove'>): Promise<ReplyOf<'sheetMove'>> {
+  const { db } = call.app;
+  const { ws } = call.who;
+  const { to } = call.body;
+  const sitting = await needSitting(db, call.who, idParam(call, 'id'));
+  const student = idParam(call, 'student');
+  await needStudent(db, ws, sitting, student);
+  const { code } = await needStudent(db, ws, sitting, to);
+  mustTakeSheets(sitting);
+  if (to === student)
+    throw invalid('This sheet is under that number already.', {
+      field: 'to',
+      remedy: 'Choose the student whose sheet it is.',
+    });
+  const own = [...(await givenBy(db, ws, sitting.id, student)).values()].filter(
+    (l) => l.origin === 'paper' && l.value.kind !== 'withdrawn',
+  );
+  if (own.length === 0)
+    throw conflict('No sheet was entered under this number.', { remedy: 'Choose another one.' });
+  const there = [...(await givenBy(db, ws, sitting.id, to)).values()];
+  if (there.some((l) => l.origin === 'paper' && l.value.kind !== 'withdrawn'))
+    throw conflict(`Number ${code} has a sheet already.`, {
+      field: 'to',
+      remedy: 'Move that one first, or enter what differs there.',
+    });
+  const at = (value: (l: (typeof own)[number]) => Entered['value']): readonly Entered[] =>
+    own.map((l) => ({
+      id: v7(),
+      sittingStation: l.sitting_station,
+      ask: l.ask,
+      value: value(l),
+      correction: false,
+    }));
+  await takeEntered(
+    call,
+    sitting,
+    to,
+    at((l) => l.value),
+  );
+  await takeEntered(
+    call,
+    sitting,
+    student,
+    at(() => ({ kind: 'withdrawn' })),
+  );
+  await db.query(
+    `update sheet_photo set student = $4 where ws = $1 and sitting = $2 and student = $3
+       and not exists (select 1 from sheet_photo o where o.ws = $1 and o.sitting = $2 and o.student = $4)`,
+    [ws, sitting.id, student, to],
+  );
+  const second = await maybe(
+    db,
+    'delete from second_entry where ws = $1 and sitting = $2 and student = $3 returning student',
+    [ws, sitting.id, student],
+  );
+  const key = await sheetKey(db, ws, sitting, await needKey(db, ws, sitting));
+  for (const s of [student, to]) await askAboutShift(call, sitting, s, key);
+  const body = await readSheet({ ...call, params: { ...call.params, student: to } });
+  return { body: second === null ? body : { ...body, second: body.second } };
+}

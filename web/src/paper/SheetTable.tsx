@@ -1,0 +1,93 @@
+import { useEffect, useRef } from 'react';
+import type { Sheet, SheetAsk } from '@hurrow/contract';
+import { useView, useVocabulary } from '../app/index.ts';
+import { askWords } from '../quizzes/index.ts';
+import type { Given, Place } from './entry.ts';
+import { cellOf, slotOf } from './lines.ts';
+
+function Cell({
+  ask,
+  said,
+  pending,
+  isHere,
+  onOpen,
+}: {
+  ask: SheetAsk;
+  said: string;
+  pending: boolean;
+  isHere: boolean;
+  onOpen: () => void;
+}) {
+  const { wording } = useView();
+  const vocabulary = useVocabulary();
+  const right = ask.as === 'right' || (said !== '' && said === ask.key);
+  return (
+    <td className={`${isHere ? 'here ' : ''}${right ? 'right' : ''}`} onClick={onOpen}>
+      <div className="quiet cell-asked">
+        {askWords(ask, vocabulary, wording.words)}: {ask.key}
+      </div>
+      <div>
+        {said === '' ? <span className="quiet">–</span> : right ? <span>right</span> : said}
+        {ask.origin === 'phone' && !pending ? <span className="quiet"> by phone</span> : null}
+        {ask.gave !== null && ask.gave !== ask.typed ? (
+          <span className="quiet"> the student gave {ask.gave === '' ? 'nothing' : `“${ask.gave}”`}</span>
+        ) : null}
+        {ask.disputed ? <span className="tag larch">to decide</span> : null}
+      </div>
+    </td>
+  );
+}
+
+/** A sheet line by line: what is asked, what the key has, what was entered. */
+export function SheetTable({
+  sheet,
+  place,
+  pending,
+  speciesName,
+  off,
+  onOpen,
+}: {
+  sheet: Sheet;
+  place: Place;
+  pending: ReadonlyMap<string, Given>;
+  speciesName: (id: string) => string;
+  /** Whether a line belongs to a stretch that looks one station off. */
+  off: (number: number) => boolean;
+  onOpen: (line: number, ask: number) => void;
+}) {
+  const here = useRef<HTMLTableRowElement>(null);
+  useEffect(() => {
+    here.current?.scrollIntoView({ block: 'nearest' });
+  }, [place.line]);
+  const rows = new Map<string, SheetAsk[]>();
+  for (const a of sheet.asks) rows.set(a.sittingStation, [...(rows.get(a.sittingStation) ?? []), a]);
+  const most = Math.max(1, ...[...rows.values()].map((r) => r.length));
+  return (
+    <table className="sheet" aria-label="Sheet">
+      <tbody>
+        {[...rows].map(([station, asks], line) => (
+          <tr
+            key={station}
+            ref={line === place.line ? here : null}
+            className={`${line === place.line ? 'at' : ''}${off(asks[0]?.number ?? 0) ? ' off' : ''}`}
+          >
+            <th scope="row" className="number">
+              {asks[0]?.number}
+            </th>
+            {asks.map((a, i) => (
+              <Cell
+                key={slotOf(a)}
+                ask={a}
+                said={cellOf(a, pending, speciesName)}
+                pending={pending.has(slotOf(a))}
+                isHere={line === place.line && i === place.ask}
+                onOpen={() => onOpen(line, i)}
+              />
+            ))}
+            {asks.length < most ? <td colSpan={most - asks.length} /> : null}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
