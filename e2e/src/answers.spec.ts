@@ -101,25 +101,28 @@ test('a sheet corrects what a phone sent', async ({ page, browser }) => {
   const row = page.getByRole('row').filter({ hasText: 'common name' });
   await expect(row).toContainText('by phone');
   // Enter never replaces what the student gave: it moves on.
-  await page.getByLabel(/Station 1, common name/).focus();
+  await row.getByRole('cell').first().click();
   await page.keyboard.press('Enter');
   await page.keyboard.type('hemlock');
   await expect(row).toContainText('grand fri');
-  await page.getByLabel(/Station 1, common name/).focus();
+  await page.keyboard.press('Escape');
+  await row.getByRole('cell').first().click();
   await page.keyboard.press('F2');
   await page.keyboard.type('grand fir');
-  await page.keyboard.press('Enter');
+  await page.keyboard.press('Shift+Enter');
   await expect(row).toContainText('changed by staff; the student gave “grand fri”');
+  await row.getByRole('cell').first().click();
   await row.getByRole('button', { name: 'Undo change' }).click();
   await expect(row.getByText('changed by staff')).toBeHidden();
   await expect(row).toContainText('grand fri');
-  await row.getByRole('button', { name: 'Change' }).click();
+  await row.getByRole('cell').first().click();
+  await row.getByRole('button', { name: 'Change answer' }).click();
   await page.keyboard.type('grand fir');
-  await page.keyboard.press('Enter');
+  await page.keyboard.press('Shift+Enter');
   await expect(row).toContainText('changed by staff');
   await phone.context().close();
   // An open sitting holds back what other tests return.
-  await page.getByRole('link', { name: 'The sitting' }).click();
+  await page.getByRole('link', { name: 'the sitting' }).click();
   await page.getByRole('button', { name: 'Close sitting' }).click();
   await expect(page.getByText('closed, to grade')).toBeVisible();
 });

@@ -44,14 +44,15 @@ test('ten stations from a list, with cards and answer sheets, take at most 25 pr
 
   await page.goto(`/print/sittings/${id}/answer-sheets`);
   await expect(page.locator('.answer-sheet')).toHaveCount(14);
-  const sheets = readPdf(await page.pdf({ format: 'Letter' }));
+  const sheets = readPdf(await page.pdf({ preferCSSPageSize: true }));
   // One page for each of twelve students and two spare ones.
   expect(sheets.pages).toHaveLength(14);
   const words = sheets.pages[0]?.map((w) => w.text).join(' ') ?? '';
-  expect(words).toContain('Student number 101');
+  expect(words).toContain('Number 101');
   expect(words).toContain('Name');
   expect(words).toContain('Tuesday lab');
-  expect(sheets.pages[13]?.map((w) => w.text).join(' ')).not.toMatch(/Student number \d{3}/);
+  expect(words).toContain('Start at station 1');
+  expect(sheets.pages[13]?.map((w) => w.text).join(' ')).not.toMatch(/Number \d{3}/);
   sheets.close();
 
   // Nobody has answered, so all of it can go again.

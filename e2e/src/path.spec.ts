@@ -136,7 +136,7 @@ test('station cards and answer sheets are printed without a species on them', as
     expect(cards).not.toMatch(new RegExp(`\\b${word}\\b`, 'i'));
   await print.goto(`/print/sittings/${id}/answer-sheets`);
   await expect(print.locator('.answer-sheet')).toHaveCount(14);
-  const pdf = await print.pdf({ format: 'Letter' });
+  const pdf = await print.pdf({ preferCSSPageSize: true });
   expect(pdf.length).toBeGreaterThan(10_000);
   await print.close();
 });
@@ -148,25 +148,29 @@ test('a sheet is entered by exception from the keyboard alone', async () => {
     .getByRole('link', { name: 'Enter sheet' })
     .click();
   await expect(page.getByRole('heading', { level: 1, name: 'Sheet of number 104' })).toBeVisible();
-  const cell = (i: number) => page.locator('.sheet tbody tr').nth(i).locator('td').last();
-  await expect(page.locator('.sheet tbody tr').first().locator('input')).toBeFocused();
-  await page.keyboard.press('Enter');
-  await expect(cell(0)).toContainText('below only');
+  const sheet = page.getByRole('table', { name: 'Sheet' });
+  const cell = (line: number, ask: number) => sheet.getByRole('row').nth(line).getByRole('cell').nth(ask);
+  const field = page.locator('#entry');
+  await expect(field).toBeFocused();
+  await page.keyboard.press(' ');
+  await expect(cell(0, 0)).toContainText('right');
   await page.keyboard.type('tall needle thing');
   await page.keyboard.press('Enter');
-  await expect(cell(1)).toContainText('tall needle thing');
+  await expect(cell(0, 1)).toContainText('tall needle thing');
   await page.keyboard.type('maybe');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('“maybe” does not say how sure');
-  await expect(page.locator('.sheet tbody tr').nth(2).locator('input')).toBeFocused();
+  await expect(field).toBeFocused();
+  await expect(field).toHaveValue('maybe');
   await page.keyboard.press('Control+A');
   await page.keyboard.type('l');
   await page.keyboard.press('Enter');
-  await expect(cell(2)).toContainText('leaning');
-  const rows = await page.locator('.sheet tbody tr').count();
-  for (let i = 3; i < rows; i += 1) await page.keyboard.press('Enter');
-  for (let i = 3; i < rows; i += 1) await expect(cell(i)).not.toHaveText('');
-  await page.getByRole('link', { name: 'The sitting' }).click();
+  await expect(cell(0, 2)).toContainText('leaning');
+  const rows = await sheet.getByRole('row').count();
+  for (let i = 1; i < rows; i += 1) await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Running total' })).toContainText('All entered');
+  await picture(page, 'sheet');
+  await page.getByRole('link', { name: 'the sitting' }).click();
 });
 
 test('two students answer on phones; a reload and a lost network lose nothing', async ({ browser }) => {

@@ -3,7 +3,7 @@ import type { KeyboardEvent } from 'react';
 import Input from 'antd/es/input';
 import type { InputRef } from 'antd/es/input';
 import type { TaxonHeader } from '@hurrow/contract';
-import { press } from './entry.ts';
+import { press, write } from './entry.ts';
 import type { Line, Place, Step } from './entry.ts';
 
 const MOST_SHOWN = 4;
@@ -54,10 +54,8 @@ export function EntryField({
         autoComplete="off"
         spellCheck={false}
         onKeyDown={onKey}
-        // What is pasted or dictated comes without keys.
-        onChange={(e) =>
-          onStep({ place: { ...place, text: e.target.value, choice: 0 }, given: [], next: false })
-        }
+        // The text is changed as in any field; what is pasted or dictated comes without keys.
+        onChange={(e) => onStep(write(e.target.value, place, lines))}
       />
       <div className="entry-fits quiet" aria-live="polite">
         {place.text === '' ? (

@@ -78,7 +78,7 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
             pending={given}
             speciesName={(id) => names.get(id) ?? 'another species'}
             off={() => false}
-            onOpen={(line, ask) => setPlace({ ...START, line, ask })}
+            onOpen={(line, ask, opened) => setPlace({ ...START, line, ask, opened })}
           />
         </div>
         <aside className="stack">

@@ -15,7 +15,7 @@ import { ShiftQuestion } from './ShiftQuestion.tsx';
 import { START } from './entry.ts';
 import type { Place, Step } from './entry.ts';
 import { speciesFor } from './fits.ts';
-import { linesOf, totalOf } from './lines.ts';
+import { linesOf, placeOf, totalOf } from './lines.ts';
 import { useSending } from './useSending.ts';
 import type { Sending } from './useSending.ts';
 import './paper.css';
@@ -54,11 +54,24 @@ function Entry({ sitting, sheet, sending }: { sitting: SittingDetail; sheet: She
   const fits = speciesFor(place.text, sheet.species);
   const names = new Map(sheet.species.map((s) => [s.id, s.common ?? s.scientific]));
   const total = totalOf(sheet, pending);
+  // A press of the mouse gives the keyboard back to the field.
+  const openAt = (to: Place): void => {
+    setPlace(to);
+    document.getElementById('entry')?.focus();
+  };
   const onStep = (step: Step): void => {
     sending.give(sheet.student, step.given);
     if (step.next) open(order[at + 1]);
     else setPlace(step.place);
   };
+  // A refused entry calls the hand back, with what was written still there.
+  const { refused } = sending;
+  const [seen, setSeen] = useState(refused);
+  if (refused !== seen) {
+    setSeen(refused);
+    const back = refused?.student === sheet.student ? placeOf(lines, refused.given) : null;
+    if (back) setPlace(back);
+  }
   const asked = sheet.asks.filter((a) => a.sittingStation === lines[place.line]?.id)[place.ask];
   const { shift } = sheet;
   return (
@@ -85,7 +98,7 @@ function Entry({ sitting, sheet, sending }: { sitting: SittingDetail; sheet: She
           </>
         }
       />
-      <ProblemNote error={sending.refused} />
+      <ProblemNote error={sending.refused?.error} />
       <div className="sheet-layout">
         <div>
           <EntryField
@@ -106,7 +119,12 @@ function Entry({ sitting, sheet, sending }: { sitting: SittingDetail; sheet: She
             pending={pending}
             speciesName={(id) => names.get(id) ?? 'another species'}
             off={(n) => shift?.state === 'open' && n >= shift.first && n <= shift.last}
-            onOpen={(line, ask) => setPlace({ ...START, line, ask })}
+            onOpen={(line, ask, opened) => openAt({ ...START, line, ask, opened })}
+            onUndo={(a) =>
+              sending.give(sheet.student, [
+                { sittingStation: a.sittingStation, ask: a.ask, typed: a.gave, correction: true },
+              ])
+            }
           />
         </div>
         <aside className="stack">

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import Button from 'antd/es/button';
 import type { Sheet, SheetAsk } from '@hurrow/contract';
 import { useView, useVocabulary } from '../app/index.ts';
 import { askWords } from '../quizzes/index.ts';
@@ -11,18 +12,21 @@ function Cell({
   pending,
   isHere,
   onOpen,
+  onUndo,
 }: {
   ask: SheetAsk;
   said: string;
   pending: boolean;
   isHere: boolean;
-  onOpen: () => void;
+  onOpen: (opened: boolean) => void;
+  /** Puts back what the student gave. */
+  onUndo: (() => void) | null;
 }) {
   const { wording } = useView();
   const vocabulary = useVocabulary();
   const right = ask.as === 'right' || (said !== '' && said === ask.key);
   return (
-    <td className={`${isHere ? 'here ' : ''}${right ? 'right' : ''}`} onClick={onOpen}>
+    <td className={`${isHere ? 'here ' : ''}${right ? 'right' : ''}`} onClick={() => onOpen(false)}>
       <div className="quiet cell-asked">
         {askWords(ask, vocabulary, wording.words)}: {ask.key}
       </div>
@@ -30,9 +34,24 @@ function Cell({
         {said === '' ? <span className="quiet">–</span> : right ? <span>right</span> : said}
         {ask.origin === 'phone' && !pending ? <span className="quiet"> by phone</span> : null}
         {ask.gave !== null && ask.gave !== ask.typed ? (
-          <span className="quiet"> the student gave {ask.gave === '' ? 'nothing' : `“${ask.gave}”`}</span>
+          <span className="quiet">
+            {' '}
+            changed by staff; the student gave {ask.gave === '' ? 'nothing' : `“${ask.gave}”`}
+          </span>
         ) : null}
         {ask.disputed ? <span className="tag larch">to decide</span> : null}
+        {isHere && ask.typed !== null && !pending ? (
+          <span className="line-tools" onClick={(e) => e.stopPropagation()}>
+            <Button size="small" type="link" tabIndex={-1} onClick={() => onOpen(true)}>
+              Change answer
+            </Button>
+            {onUndo && ask.gave !== null && ask.gave !== ask.typed ? (
+              <Button size="small" type="link" tabIndex={-1} onClick={onUndo}>
+                Undo change
+              </Button>
+            ) : null}
+          </span>
+        ) : null}
       </div>
     </td>
   );
@@ -46,6 +65,7 @@ export function SheetTable({
   speciesName,
   off,
   onOpen,
+  onUndo,
 }: {
   sheet: Sheet;
   place: Place;
@@ -53,7 +73,8 @@ export function SheetTable({
   speciesName: (id: string) => string;
   /** Whether a line belongs to a stretch that looks one station off. */
   off: (number: number) => boolean;
-  onOpen: (line: number, ask: number) => void;
+  onOpen: (line: number, ask: number, opened: boolean) => void;
+  onUndo?: (ask: SheetAsk) => void;
 }) {
   const here = useRef<HTMLTableRowElement>(null);
   useEffect(() => {
@@ -81,7 +102,8 @@ export function SheetTable({
                 said={cellOf(a, pending, speciesName)}
                 pending={pending.has(slotOf(a))}
                 isHere={line === place.line && i === place.ask}
-                onOpen={() => onOpen(line, i)}
+                onOpen={(opened) => onOpen(line, i, opened)}
+                onUndo={onUndo ? () => onUndo(a) : null}
               />
             ))}
             {asks.length < most ? <td colSpan={most - asks.length} /> : null}

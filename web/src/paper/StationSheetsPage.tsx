@@ -77,7 +77,7 @@ function Entry({
           </>
         }
       />
-      <ProblemNote error={sending.refused} />
+      <ProblemNote error={sending.refused?.error} />
       <div className="sheet-layout">
         <div>
           <EntryField

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { SAYS, START, press } from './entry.ts';
+import { SAYS, START, press, write } from './entry.ts';
 import type { AskAt, Given, Line, Place } from './entry.ts';
 
 const ask = (id: string, part: Partial<AskAt> = {}): AskAt => ({
@@ -28,7 +28,9 @@ function typed(keys: readonly string[], lines: readonly Line[], fits: readonly s
   const given: Given[] = [];
   let next = false;
   for (const key of keys) {
-    const step = press(key.replace('Shift+', ''), key.startsWith('Shift+'), place, now, fits);
+    const pressed = press(key.replace('Shift+', ''), key.startsWith('Shift+'), place, now, fits);
+    // What no key takes changes the text of the field.
+    const step = pressed ?? (key.length === 1 ? write(place.text + key, place, now) : null);
     if (!step) continue;
     place = step.place;
     next = step.next;

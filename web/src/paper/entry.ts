@@ -172,7 +172,6 @@ export function press(
     return key.length === 1 || key === 'Enter' ? onEmpty(lines, place, key) : null;
   }
   if (!here) return null;
-  if (key === 'Backspace') return stay({ ...place, text: place.text.slice(0, -1), choice: 0 });
   if (key === 'ArrowDown' || key === 'ArrowUp') {
     const by = key === 'ArrowDown' ? 1 : -1;
     return stay({ ...place, choice: Math.max(0, Math.min(place.choice + by, fits.length - 1)) });
@@ -183,9 +182,13 @@ export function press(
       picked === undefined ? asGiven(here, place.text) : asGiven(here, picked, 'species'),
     ]);
   }
-  if (key.length !== 1) return null;
-  const text = place.text + key;
-  return /^\d+$/.test(text) && here.states.length > 0
+  return null;
+}
+
+/** What stands in the field after a hand changed it: a number enters its circled state, everything else stays to be read. */
+export function write(text: string, place: Place, lines: readonly Line[]): Step {
+  const here = lines[place.line]?.asks[place.ask];
+  return here && /^\d+$/.test(text) && here.states.length > 0
     ? circled(lines, place, here, text)
     : stay({ ...place, text, choice: 0 });
 }

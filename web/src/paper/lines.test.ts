@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { SheetAsk } from '@hurrow/contract';
 import type { Given } from './entry.ts';
-import { cellOf, linesOf, shiftWords, slotOf, totalOf } from './lines.ts';
+import { cellOf, linesOf, placeOf, shiftWords, slotOf, totalOf } from './lines.ts';
 
 const ask = (part: Partial<SheetAsk> = {}): SheetAsk => ({
   sittingStation: 's1',
@@ -75,6 +75,14 @@ describe('the lines of a sheet', () => {
       cellOf(a, on(a, 'not_reached'), name),
       cellOf(a, on(a, undefined, 'gran fur'), name),
     ]).toEqual(['', 'left blank', 'grand fir', 'name of lasiocarpa', 'not reached', 'gran fur']);
+  });
+
+  test('a refused entry is found again with its text', () => {
+    const lines = linesOf({ asks: [ask(), ask({ sittingStation: 's2', ask: 'a2' })] }, undefined, none);
+    const given = { sittingStation: 's2', ask: 'a2', typed: 'maybe' };
+    expect(placeOf(lines, given)).toMatchObject({ line: 1, ask: 0, text: 'maybe' });
+    expect(placeOf(lines, { ...given, as: 'species' })).toMatchObject({ text: '' });
+    expect([placeOf(lines, undefined), placeOf(lines, { ...given, ask: 'other' })]).toEqual([null, null]);
   });
 
   test('lines that look one station off are asked about in one sentence', () => {

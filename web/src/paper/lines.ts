@@ -1,6 +1,7 @@
 import type { Sheet, SheetAsk } from '@hurrow/contract';
 import type { Vocabulary } from '@hurrow/core/characters';
-import type { AskAt, Given, Line } from './entry.ts';
+import { START } from './entry.ts';
+import type { AskAt, Given, Line, Place } from './entry.ts';
 
 const NAMES: ReadonlySet<SheetAsk['kind']> = new Set(['common', 'scientific', 'either', 'genus', 'family']);
 
@@ -41,6 +42,19 @@ export function linesOf(
     else found.set(a.sittingStation, [at]);
   }
   return [...found].map(([id, asks]) => ({ id, asks }));
+}
+
+/** Where an entry was made, with its text in the field again; null where it is not among the lines. */
+export function placeOf(
+  lines: readonly Line[],
+  given: Pick<Given, 'sittingStation' | 'ask' | 'typed' | 'as'> | undefined,
+): Place | null {
+  if (!given) return null;
+  for (const [line, { asks }] of lines.entries()) {
+    const ask = asks.findIndex((a) => a.sittingStation === given.sittingStation && a.ask === given.ask);
+    if (ask >= 0) return { ...START, line, ask, text: given.as ? '' : (given.typed ?? ''), opened: true };
+  }
+  return null;
 }
 
 const rounded = (n: number): number => Math.round(n * 100) / 100;

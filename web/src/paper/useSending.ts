@@ -2,78 +2,92 @@ import { useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import type { SheetAnswer } from '@hurrow/contract';
+import { problemOf } from '../api/problem.ts';
 import { request } from '../api/index.ts';
 import type { Given } from './entry.ts';
 import { slotOf } from './lines.ts';
+import { refusedAt } from './refused.ts';
 
 type Pending = ReadonlyMap<string, ReadonlyMap<string, Given>>;
 const NOTHING: ReadonlyMap<string, Given> = new Map();
+
+/** An entry that the server did not take, with why. */
+export interface RefusedEntry {
+  readonly student: string;
+  readonly given: SheetAnswer | undefined;
+  readonly error: unknown;
+}
 
 /** What is entered and on its way to the server, sheet by sheet. */
 export interface Sending {
   readonly pending: (student: string) => ReadonlyMap<string, Given>;
   readonly give: (student: string, given: readonly Given[]) => void;
-  /** Why the last entry was refused; what it entered is open again. */
-  readonly refused: unknown;
-  readonly busy: boolean;
+  /** The last entry that was refused; it is open again. */
+  readonly refused: RefusedEntry | null;
 }
 
 /** What a write of sheets makes stale besides the sheet itself. */
 const ELSEWHERE = ['sitting', 'grades', 'due', 'disputes', 'decisionsDue', 'secondEntries'] as const;
 
+interface Waiting {
+  readonly student: string;
+  readonly answer: SheetAnswer;
+}
+
 /**
- * Sends entries one request after the other while the hand goes on; what comes meanwhile is sent together. A refused
- * request is said, and what it entered is open again.
+ * Sends entries one request after the other while the hand goes on; what comes meanwhile is sent together. Of a refused
+ * request the one answer at fault is said and open again, and the others are sent once more.
  */
 export function useSending(sitting: string): Sending {
   const client = useQueryClient();
   const [pending, setPending] = useState<Pending>(new Map());
-  const [refused, setRefused] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
-  const waiting = useRef<{ readonly student: string; readonly answer: SheetAnswer }[]>([]);
+  const [refused, setRefused] = useState<RefusedEntry | null>(null);
+  const waiting = useRef<readonly Waiting[]>([]);
   const isSending = useRef(false);
 
-  const drop = (student: string, slots: readonly string[]): void =>
+  /** Takes entries off the list of those on their way, but for questions that were entered again since. */
+  const drop = (student: string, answers: readonly SheetAnswer[]): void => {
+    const later = new Set(waiting.current.filter((w) => w.student === student).map((w) => slotOf(w.answer)));
+    const gone = new Set(answers.map(slotOf).filter((s) => !later.has(s)));
     setPending((was) => {
-      const left = new Map([...(was.get(student) ?? NOTHING)].filter(([k]) => !slots.includes(k)));
-      return new Map(was).set(student, left);
+      const left = [...(was.get(student) ?? NOTHING)].filter(([k]) => !gone.has(k));
+      return new Map(was).set(student, new Map(left));
     });
+  };
+
+  const sendNext = async (): Promise<void> => {
+    const student = waiting.current[0]?.student ?? '';
+    const batch = waiting.current.filter((w) => w.student === student);
+    waiting.current = waiting.current.filter((w) => w.student !== student);
+    const answers = batch.map((b) => b.answer);
+    try {
+      const sheet = await request('sheetEnter', {
+        params: { id: sitting, student },
+        body: { answers },
+        key: v7(),
+      });
+      client.setQueryData(['sheet', { id: sitting, student }], sheet);
+      drop(student, answers);
+    } catch (error) {
+      const at = refusedAt(problemOf(error).field, answers.length);
+      const others = batch.filter((_, i) => at !== null && i !== at);
+      waiting.current = [...others, ...waiting.current];
+      setRefused({ student, given: at === null ? answers[0] : answers[at], error });
+      drop(student, at === null ? answers : answers.filter((_, i) => i === at));
+    }
+  };
 
   const run = async (): Promise<void> => {
     if (isSending.current) return;
     isSending.current = true;
-    setBusy(true);
-    while (waiting.current.length > 0) {
-      const student = waiting.current[0]?.student ?? '';
-      const batch = waiting.current.filter((w) => w.student === student);
-      waiting.current = waiting.current.filter((w) => w.student !== student);
-      const answers = batch.map((b) => b.answer);
-      const slots = answers.map(slotOf);
-      const later = new Set(slots.filter((s) => waiting.current.some((w) => slotOf(w.answer) === s)));
-      try {
-        const sheet = await request('sheetEnter', {
-          params: { id: sitting, student },
-          body: { answers },
-          key: v7(),
-        });
-        client.setQueryData(['sheet', { id: sitting, student }], sheet);
-      } catch (error) {
-        setRefused(error);
-      }
-      drop(
-        student,
-        slots.filter((s) => !later.has(s)),
-      );
-    }
+    while (waiting.current.length > 0) await sendNext();
     isSending.current = false;
-    setBusy(false);
     await Promise.all(ELSEWHERE.map((read) => client.invalidateQueries({ queryKey: [read] })));
   };
 
   return {
     pending: (student) => pending.get(student) ?? NOTHING,
     refused,
-    busy,
     give: (student, given) => {
       if (given.length === 0) return;
       setRefused(null);
@@ -82,7 +96,8 @@ export function useSending(sitting: string): Sending {
         for (const g of given) own.set(slotOf(g), g);
         return new Map(was).set(student, own);
       });
-      waiting.current = [...waiting.current, ...given.map((g) => ({ student, answer: { id: v7(), ...g } }))];
+      const entries = given.map((g) => ({ student, answer: { id: v7(), ...g } }));
+      waiting.current = [...waiting.current, ...entries];
       void run();
     },
   };

@@ -1,166 +1,173 @@
-import { useParams } from 'react-router';
-import type { AskKind, Ask, SittingDetail } from '@hurrow/contract';
+import type { Ask, AskKind, SittingDetail } from '@hurrow/contract';
 import type { Character } from '@hurrow/core/characters';
-import type { AnswerBox } from '@hurrow/core/quizzes';
 import { showDate } from '@hurrow/core/conditions';
-import { useRead } from '../api/index.ts';
+import { pagesOf, startsOf } from '@hurrow/core/paper';
+import type { AnswerBox } from '@hurrow/core/quizzes';
 import { useSession, useVocabulary } from '../app/index.ts';
-import { Loaded, counted } from '../parts/index.ts';
-import { PrintBar } from './PrintBar.tsx';
+import { counted } from '../parts/index.ts';
+import { SittingPrint } from './SittingPrint.tsx';
 
-/** The states a student may choose, each under the number it is entered by; a retired one is not printed. */
+/** The states a student may circle, each under the number it is entered by; a retired one is not printed. */
 const offered = (c: Character): readonly { id: string; plain: string; number: number }[] =>
   c.states.map((s, i) => ({ ...s, number: i + 1 })).filter((s) => !s.retired);
 
 const LABELS: Readonly<Partial<Record<AskKind, string>>> = {
-  common: 'Common name',
-  scientific: 'Scientific name',
-  either: 'Name',
-  genus: 'Genus',
-  family: 'Family',
+  common: 'common name',
+  scientific: 'scientific name',
+  either: 'name',
+  genus: 'genus',
+  family: 'family',
 };
 
-/** Up to so many stations a sheet is set closely, so that it stays on one page. */
-const ON_ONE_PAGE = 10;
+/** For whoever lost theirs, or came unannounced. */
+const SPARE = 2;
+
 const FOOTERS: Readonly<Record<AnswerBox, string>> = {
   none: '',
   cannot_tell: 'If you cannot tell from what is here, write “cannot tell”.',
   not_sure: 'Check “not sure” rather than guess.',
 };
-/** For whoever lost theirs, or came unannounced. */
-const SPARE = 2;
 
-/** One question with room for its answer, and the box beside it where the quiz offers that one is not sure. */
-function Line({ ask, box }: { ask: Ask; box: AnswerBox }) {
-  const line = <Answer ask={ask} />;
-  if (box !== 'not_sure' || ask.kind === 'sureness') return line;
-  return (
-    <div className="answer-with-box">
-      {line}
-      <span>☐ not sure</span>
-    </div>
-  );
-}
-
+/** Room for a name, or what may be circled. */
 function Answer({ ask }: { ask: Ask }) {
   const vocabulary = useVocabulary();
-  if (ask.kind === 'sureness') {
+  if (ask.kind === 'sureness') return <span className="answer-circle">sure · leaning · guessing</span>;
+  const c = ask.kind === 'call' ? vocabulary?.get(ask.character ?? '') : undefined;
+  if (c && c.states.length > 0)
     return (
-      <div className="answer-line">
-        <span>How sure</span>
-        <span className="answer-choices">
-          <span>☐ sure</span>
-          <span>☐ leaning</span>
-          <span>☐ guessing</span>
-        </span>
-      </div>
+      <span className="answer-circle">
+        <span className="answer-asked">{c.plain}</span>{' '}
+        {offered(c).map((s) => (
+          <b key={s.id}>{s.number}</b>
+        ))}
+        <b>–</b>
+      </span>
     );
-  }
-  if (ask.kind === 'call') {
-    const c = vocabulary?.get(ask.character ?? '');
-    return (
-      <div className="answer-line">
-        <span>{c?.plain ?? ''}</span>
-        {c && c.states.length > 0 ? (
-          <span className="answer-choices">
-            {offered(c).map((s) => (
-              <span key={s.id}>
-                ☐ {s.number} {s.plain}
-              </span>
-            ))}
-            <span>☐ – does not apply</span>
-          </span>
-        ) : (
-          <span className="answer-blank" />
-        )}
-      </div>
-    );
-  }
   if (ask.params) {
     const { prompt, options, others } = ask.params;
-    const onPhone = ask.kind === 'match' || ask.kind === 'point';
-    return (
-      <div className="answer-line">
-        <span>{prompt}</span>
-        {onPhone ? (
-          <span>on the phone</span>
-        ) : options.length > 0 ? (
-          <span className="answer-choices">
-            {[...options, ...others].map((o) => (
-              <span key={o.id}>
-                ☐ {o.id} {o.label}
-              </span>
-            ))}
-          </span>
-        ) : (
-          <span className="answer-blank" />
-        )}
-      </div>
-    );
+    if (ask.kind === 'match' || ask.kind === 'point')
+      return <span className="answer-asked">{prompt} on the phone</span>;
+    if (options.length > 0)
+      return (
+        <span className="answer-circle">
+          <span className="answer-asked">{prompt}</span>{' '}
+          {[...options, ...others].map((o) => (
+            <span key={o.id}>
+              <b>{o.id}</b> {o.label}
+            </span>
+          ))}
+        </span>
+      );
   }
-  const label = LABELS[ask.kind] ?? 'Answer';
+  const label = c?.plain ?? ask.params?.prompt ?? LABELS[ask.kind] ?? 'answer';
   return (
-    <div className="answer-line">
-      <span>{label}</span>
-      <span className="answer-blank" />
-    </div>
+    <span className="answer-blank">
+      <span className="answer-asked">{label}</span>
+    </span>
   );
 }
 
-function AnswerSheet({ sitting, code }: { sitting: SittingDetail; code: string | null }) {
+/** What the circled numbers mean, once for the sheet. */
+function Legend({ sitting }: { sitting: SittingDetail }) {
+  const vocabulary = useVocabulary();
+  const asked = new Set(sitting.stations.flatMap((s) => s.station.asks.flatMap((a) => a.character ?? [])));
+  const characters = [...asked].flatMap((id) => vocabulary?.get(id) ?? []).filter((c) => c.states.length > 0);
+  if (characters.length === 0) return null;
+  return (
+    <p className="answer-legend">
+      Circle one:{' '}
+      {characters.map((c) => (
+        <span key={c.id}>
+          <b>{c.plain}</b>{' '}
+          {offered(c)
+            .map((s) => `${s.number} ${s.plain}`)
+            .join(', ')}
+          .{' '}
+        </span>
+      ))}
+      – does not apply.
+    </p>
+  );
+}
+
+function AnswerSheet({
+  sitting,
+  code,
+  start,
+}: {
+  sitting: SittingDetail;
+  code: string | null;
+  /** The station at which this student begins. */
+  start: number | null;
+}) {
   const { today } = useSession();
   const joining = sitting.state === 'open' ? sitting.code : null;
-  return (
-    <article className={`answer-sheet ${sitting.stations.length <= ON_ONE_PAGE ? 'one-page' : ''}`}>
+  const pages = pagesOf(sitting.stations);
+  const { box } = sitting.plan;
+  return pages.map((stations, page) => (
+    <article key={stations[0]?.id} className="answer-sheet">
       <header>
-        <b>
-          {sitting.quizName}, {showDate(sitting.on, today)}
-        </b>
-        <span>{sitting.sectionName}</span>
+        <b>{sitting.quizName}</b>
+        <span>
+          {sitting.sectionName}, {showDate(sitting.on, today)}
+          {pages.length > 1 ? `, page ${page + 1} of ${pages.length}` : ''}
+        </span>
       </header>
       <div className="answer-who">
-        <span>Student number {code === null ? <span className="answer-blank short" /> : <b>{code}</b>}</span>
+        <span>Number {code === null ? <span className="answer-line short" /> : <b>{code}</b>}</span>
         <span className="answer-name">
-          Name <span className="answer-blank" />
+          Name <span className="answer-line" />
+        </span>
+        <span>
+          Start at station {start === null ? <span className="answer-line short" /> : <b>{start}</b>}
+        </span>
+        <span>
+          Points <span className="answer-line short" />
         </span>
         {joining === null ? null : <span>By phone: code {joining}</span>}
       </div>
-      {sitting.stations.map((s) => (
-        <div key={s.id} className="answer-station">
-          <div className="answer-number">{s.station.number}</div>
-          <div>
+      <ol className="answer-lines">
+        {stations.map((s) => (
+          <li key={s.id}>
+            <b className="answer-number">{s.station.number}</b>
             {s.station.asks.map((a) => (
-              <Line key={a.id} ask={a} box={sitting.plan.box} />
+              <Answer key={a.id} ask={a} />
             ))}
-          </div>
-        </div>
-      ))}
-      {FOOTERS[sitting.plan.box] === '' ? null : <footer>{FOOTERS[sitting.plan.box]}</footer>}
+            {box === 'not_sure' ? <span className="answer-circle">☐ not sure</span> : null}
+          </li>
+        ))}
+      </ol>
+      <Legend sitting={sitting} />
+      {FOOTERS[box] === '' ? null : <p className="answer-legend">{FOOTERS[box]}</p>}
     </article>
-  );
+  ));
 }
 
-/** One answer sheet for each student, alike but for the student number, and some spare ones. */
+/** One answer sheet for each student, alike but for number and start, and some spare ones. */
 export function AnswerSheets() {
-  const { id = '' } = useParams();
-  const sitting = useRead('sitting', { id });
   return (
-    <Loaded query={sitting}>
-      {(s) => (
-        <main className="sheet-of-print">
-          <PrintBar
-            title="Answer sheets"
-            about={`${counted(s.people.length, 'sheet')} with numbers and ${SPARE} blank ones.`}
-            back={`/quizzes/${s.quiz}/sittings/${s.id}`}
-          />
-          {s.people.map((p) => (
-            <AnswerSheet key={p.student} sitting={s} code={p.code} />
-          ))}
-          {Array.from({ length: SPARE }, (_, i) => (
-            <AnswerSheet key={`spare-${i}`} sitting={s} code={null} />
-          ))}
-        </main>
-      )}
-    </Loaded>
+    <SittingPrint
+      title="Answer sheets"
+      about={`A sheet for each student with a start of their own, and ${SPARE} blank ones.`}
+    >
+      {(s) => {
+        const starts = startsOf(s.people.length, s.stations.length);
+        return (
+          <div className="answer-sheets" aria-label={counted(s.people.length + SPARE, 'sheet')}>
+            {s.people.map((p, i) => (
+              <AnswerSheet
+                key={p.student}
+                sitting={s}
+                code={p.code}
+                start={s.stations[starts[i] ?? 0]?.station.number ?? null}
+              />
+            ))}
+            {Array.from({ length: SPARE }, (_, i) => (
+              <AnswerSheet key={`spare-${i}`} sitting={s} code={null} start={null} />
+            ))}
+          </div>
+        );
+      }}
+    </SittingPrint>
   );
 }
