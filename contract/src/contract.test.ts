@@ -16,6 +16,7 @@ const WHOLE: readonly string[] = [
   '/api/students/:id',
   '/api/workspace',
   '/api/species/:id/occurrences',
+  '/api/sittings/:id/second-entries',
 ];
 
 describe('the route table', () => {

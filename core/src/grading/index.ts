@@ -26,3 +26,4 @@ export type {
   NameAskKind,
   NameDecision,
 } from './types.ts';
+export { reasonFor } from './reasons.ts';

@@ -1,4 +1,5 @@
 import type { ResultAsk, ResultStation, TaxonHeader, WalkResults } from '@hurrow/contract';
+import { reasonFor } from '@hurrow/core/grading';
 import type { KeyAsk } from '@hurrow/core/grading';
 import { answerText } from '@hurrow/core/answers';
 import type { AnswerValue } from '@hurrow/core/answers';
@@ -80,7 +81,8 @@ function stationResult(
       points: r.row.override?.points ?? r.row.points,
       outcome: r.row.override?.outcome ?? r.row.outcome,
       key: keyOf(askOf(r), station, shown, model.vocabulary),
-      why: (r.row.override?.points ?? r.row.points) < r.row.most ? r.row.why : null,
+      // A person who changed the grade says why themselves.
+      why: r.row.override ? null : reasonFor(r.row.outcome, r.row.points, r.row.most),
       reason: r.row.override?.reason ?? null,
       before: r.row.override && r.row.override.points !== r.row.points ? r.row.points : null,
     })),

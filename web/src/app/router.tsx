@@ -124,6 +124,9 @@ export const router = createBrowserRouter([
       place('print/sittings/:id/answer-sheets', async () => ({
         Component: (await import('../print/AnswerSheets.tsx')).AnswerSheets,
       })),
+      place('print/sittings/:id/slips', async () => ({
+        Component: (await import('../print/ResultSlips.tsx')).ResultSlips,
+      })),
       place('print/lists/:id/plates', async () => ({
         Component: (await import('../print/PlatesSheet.tsx')).PlatesSheet,
       })),

@@ -19,6 +19,8 @@ const LABELS: Readonly<Partial<Record<AskKind, string>>> = {
   family: 'family',
 };
 
+/** Up to so many stations stand in one column. */
+const ONE_COLUMN = 15;
 /** For whoever lost theirs, or came unannounced. */
 const SPARE = 2;
 
@@ -29,9 +31,10 @@ const FOOTERS: Readonly<Record<AnswerBox, string>> = {
 };
 
 /** Room for a name, or what may be circled. */
-function Answer({ ask }: { ask: Ask }) {
+function Answer({ ask, wide }: { ask: Ask; wide: boolean }) {
   const vocabulary = useVocabulary();
-  if (ask.kind === 'sureness') return <span className="answer-circle">sure · leaning · guessing</span>;
+  if (ask.kind === 'sureness')
+    return <span className="answer-circle">{wide ? 'sure · leaning · guessing' : 's · l · g'}</span>;
   const c = ask.kind === 'call' ? vocabulary?.get(ask.character ?? '') : undefined;
   if (c && c.states.length > 0)
     return (
@@ -68,11 +71,12 @@ function Answer({ ask }: { ask: Ask }) {
 }
 
 /** What the circled numbers mean, once for the sheet. */
-function Legend({ sitting }: { sitting: SittingDetail }) {
+function Legend({ sitting, wide }: { sitting: SittingDetail; wide: boolean }) {
   const vocabulary = useVocabulary();
   const asked = new Set(sitting.stations.flatMap((s) => s.station.asks.flatMap((a) => a.character ?? [])));
   const characters = [...asked].flatMap((id) => vocabulary?.get(id) ?? []).filter((c) => c.states.length > 0);
-  if (characters.length === 0) return null;
+  const sure = !wide && sitting.stations.some((s) => s.station.asks.some((a) => a.kind === 'sureness'));
+  if (characters.length === 0 && !sure) return null;
   return (
     <p className="answer-legend">
       Circle one:{' '}
@@ -85,7 +89,8 @@ function Legend({ sitting }: { sitting: SittingDetail }) {
           .{' '}
         </span>
       ))}
-      – does not apply.
+      {characters.length > 0 ? '– does not apply.' : ''}
+      {sure ? ' How sure: s sure, l leaning, g guessing.' : ''}
     </p>
   );
 }
@@ -104,6 +109,8 @@ function AnswerSheet({
   const joining = sitting.state === 'open' ? sitting.code : null;
   const pages = pagesOf(sitting.stations);
   const { box } = sitting.plan;
+  // Few stations have the whole width of the page.
+  const wide = sitting.stations.length <= ONE_COLUMN;
   return pages.map((stations, page) => (
     <article key={stations[0]?.id} className="answer-sheet">
       <header>
@@ -126,18 +133,18 @@ function AnswerSheet({
         </span>
         {joining === null ? null : <span>By phone: code {joining}</span>}
       </div>
-      <ol className="answer-lines">
+      <ol className={wide ? 'answer-lines wide' : 'answer-lines'}>
         {stations.map((s) => (
           <li key={s.id}>
             <b className="answer-number">{s.station.number}</b>
             {s.station.asks.map((a) => (
-              <Answer key={a.id} ask={a} />
+              <Answer key={a.id} ask={a} wide={wide} />
             ))}
             {box === 'not_sure' ? <span className="answer-circle">☐ not sure</span> : null}
           </li>
         ))}
       </ol>
-      <Legend sitting={sitting} />
+      <Legend sitting={sitting} wide={wide} />
       {FOOTERS[box] === '' ? null : <p className="answer-legend">{FOOTERS[box]}</p>}
     </article>
   ));

@@ -8,6 +8,7 @@ import type { KeyChange, SittingDetail, SittingKey } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach, useView, useVocabulary } from '../app/index.ts';
 import { DataTable, ProblemNote } from '../parts/index.ts';
+import { DropStation } from './DropStation.tsx';
 import { changeWords, effectLines, effectWords, holdsWords, keyWords, momentOn } from './keyWords.ts';
 
 const FEWEST_LETTERS = 3;
@@ -162,6 +163,9 @@ export function KeyPanel({ sitting }: { sitting: SittingDetail }) {
             </li>
           ))}
         </ul>
+      ) : null}
+      {mayTeach && sitting.state !== 'locked' ? (
+        <DropStation sitting={sitting} sittingKey={key.data} />
       ) : null}
       {revising ? (
         <Revise sitting={sitting} sittingKey={key.data} onClose={() => setRevising(false)} />

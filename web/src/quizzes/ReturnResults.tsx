@@ -1,8 +1,10 @@
+import { useState } from 'react';
 import Button from 'antd/es/button';
 import InputNumber from 'antd/es/input-number';
 import Modal from 'antd/es/modal';
 import Popconfirm from 'antd/es/popconfirm';
-import type { Hold, SittingDetail } from '@hurrow/contract';
+import Radio from 'antd/es/radio';
+import type { Hold, ReturnedBy, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
@@ -34,12 +36,13 @@ export function ReturnResults({
 }: {
   sitting: SittingDetail;
   busy: boolean;
-  onReturn: () => void;
+  onReturn: (by: ReturnedBy) => void;
   onClose: () => void;
 }) {
   const mayTeach = useMayTeach();
   const holds = useRead('holds', { id: sitting.id });
   const days = useWrite('holdDays');
+  const [by, setBy] = useState<ReturnedBy>(sitting.returnedBy ?? 'phone');
   const held = (holds.data?.holds ?? []).filter((h) => !h.released);
   return (
     <Modal
@@ -48,7 +51,7 @@ export function ReturnResults({
       okText="Return results"
       cancelText="Not yet"
       onCancel={onClose}
-      onOk={onReturn}
+      onOk={() => onReturn(by)}
       confirmLoading={busy}
       okButtonProps={{ disabled: !holds.data }}
     >
@@ -56,7 +59,24 @@ export function ReturnResults({
         Students who took part see their score, the right names, and what tells their mix-ups apart. Grades
         can no longer be changed.
       </p>
-      {held.length === 0 ? (
+      <div className="field">
+        <span id="return-by">How</span>
+        <Radio.Group
+          aria-labelledby="return-by"
+          value={by}
+          options={[
+            { value: 'phone', label: 'On phones and printed slips' },
+            { value: 'aloud', label: 'Read aloud on a led walk' },
+          ]}
+          onChange={(e) => setBy((e.target.value as string) === 'aloud' ? 'aloud' : 'phone')}
+        />
+      </div>
+      {by === 'aloud' ? (
+        <p>
+          {sitting.sectionName} has heard every answer, so nothing is held back from it. Other classes still
+          wait for theirs.
+        </p>
+      ) : held.length === 0 ? (
         <p>No other class has these trees ahead, so every station is returned.</p>
       ) : (
         <>

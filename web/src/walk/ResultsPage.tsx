@@ -56,6 +56,7 @@ function AskResult({ ask, scored }: { ask: ResultAsk; scored: boolean }) {
           {ask.reason}
         </div>
       ) : null}
+      {ask.why && !ask.reason ? <div className="quiet">{ask.why}</div> : null}
       {scored ? (
         <div className="number result-points">
           {ask.points} of {ask.most}
@@ -183,9 +184,14 @@ export function ResultsPage({
               .
             </p>
           )}
+          {s.dropped ? <p className="note">This station counts for nobody.</p> : null}
           {s.asks.length === 0 ? <p className="quiet">Nothing answered here.</p> : null}
           {s.asks.map((a, i) => (
-            <AskResult key={`${i}${a.kind}${a.character ?? ''}`} ask={a} scored={results.scored} />
+            <AskResult
+              key={`${i}${a.kind}${a.character ?? ''}`}
+              ask={a}
+              scored={results.scored && !s.dropped}
+            />
           ))}
           {s.mixedWith && s.truth ? (
             <Mixed mixed={s.mixedWith} truth={s.truth.common ?? s.truth.scientific} />
