@@ -18,6 +18,8 @@ const VALID: readonly unknown[] = [
   { kind: 'sureness', sure: 'sure' },
   { kind: 'cannot_tell' },
   { kind: 'not_sure' },
+  { kind: 'withdrawn' },
+  { kind: 'name', text: 'grand fir', picked: 'misspelled' },
   { kind: 'does_not_apply' },
   { kind: 'illegible' },
   { kind: 'blank', v: 1 },

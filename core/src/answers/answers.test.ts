@@ -23,6 +23,7 @@ const ALL: readonly AnswerValue[] = [
   { kind: 'illegible' },
   { kind: 'blank' },
   { kind: 'not_reached' },
+  { kind: 'withdrawn' },
 ];
 
 describe('answers', () => {
@@ -45,6 +46,14 @@ describe('answers', () => {
       ),
     ).toBe(true);
     expect(sameAnswer(name('a'), name('A'))).toBe(false);
+    // What a phone typed and what staff picked may say the same; right and misspelled do not.
+    expect(sameAnswer(name('a'), { kind: 'name', text: 'a', picked: 'right' })).toBe(true);
+    expect(
+      sameAnswer(
+        { kind: 'name', text: 'a', picked: 'right' },
+        { kind: 'name', text: 'a', picked: 'misspelled' },
+      ),
+    ).toBe(false);
   });
 
   test.each<[AnswerValue, string]>([
@@ -58,13 +67,22 @@ describe('answers', () => {
     [{ kind: 'point', x: 0.25, y: 0.5 }, '25% across, 50% down'],
     [{ kind: 'cannot_tell' }, 'cannot be told from this'],
     [{ kind: 'not_sure' }, 'not sure'],
+    [{ kind: 'name', text: 'grand fir', picked: 'right' }, 'grand fir (entered by staff)'],
+    [{ kind: 'name', text: 'grand fir', picked: 'misspelled' }, 'grand fir, misspelled (entered by staff)'],
+    [{ kind: 'withdrawn' }, 'moved'],
     [{ kind: 'blank' }, ''],
   ])('%j reads “%s”', (value, text) => {
     expect(answerText(value, (id) => id.charAt(0).toUpperCase() + id.slice(1))).toBe(text);
   });
 
   test('nothing written, unreadable and not reached say nothing', () => {
-    expect(ALL.filter(isEmpty).map((v) => v.kind)).toEqual(['not_sure', 'illegible', 'blank', 'not_reached']);
+    expect(ALL.filter(isEmpty).map((v) => v.kind)).toEqual([
+      'not_sure',
+      'illegible',
+      'blank',
+      'not_reached',
+      'withdrawn',
+    ]);
   });
 
   test('an earlier answer becomes a tagged one; the last of its parts that says something is the answer', () => {

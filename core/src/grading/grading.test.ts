@@ -71,6 +71,25 @@ describe('grading a name by its key', () => {
     expect(gradeAnswer(name(text), ask(kind), truth, context())).toMatchObject({ outcome, points, taxon });
   });
 
+  test('a name that staff picked is what they say it is, and no text that is decided about', () => {
+    const half = { ...context(), policy: { ...context().policy, misspelled: 0.5 } };
+    const picked = (text: string, as: 'right' | 'misspelled' | 'species') =>
+      gradeAnswer({ kind: 'name', text, picked: as }, ask('scientific'), truth, half);
+    expect(picked('Abies grandis', 'right')).toMatchObject({ outcome: 'exact', points: 2, folded: null });
+    expect(picked('Abies grandis', 'misspelled')).toMatchObject({
+      outcome: 'misspelled',
+      points: 1,
+      taxon: 'grandis',
+      folded: null,
+    });
+    expect(picked('Abies lasiocarpa', 'species')).toMatchObject({
+      outcome: 'other_species',
+      points: 0,
+      taxon: 'lasiocarpa',
+      folded: null,
+    });
+  });
+
   test('says what is asked where the other kind of name came', () => {
     expect(gradeAnswer(name('Abies grandis'), ask('common'), truth, context()).why).toContain(
       'the common name is asked',

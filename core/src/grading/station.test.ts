@@ -89,6 +89,25 @@ describe('grading a station', () => {
     ]);
   });
 
+  test('makes no look of who did not get there, of a line that may be off, and of a station that was dropped', () => {
+    const answers = [
+      answer('a', 'common', { kind: 'not_reached' }),
+      answer('b', 'common', { kind: 'withdrawn' }),
+      named('c', 'subalpine fir'),
+      answer('d', 'common', { kind: 'illegible' }),
+    ];
+    const students = ['a', 'b', 'c', 'd'];
+    expect(graded({ answers, students }).looks.map((l) => [l.student, l.named])).toEqual([
+      ['c', 'other'],
+      ['d', 'blank'],
+    ]);
+    expect(graded({ answers, students, waiting: ['c'] }).looks.map((l) => l.student)).toEqual(['d']);
+    const { truth } = task({});
+    expect(graded({ answers, students, truth: { ...truth, dropped: true } }).looks).toEqual([]);
+    // Whether or not it is a look, an answer has its grade.
+    expect(graded({ answers, students, waiting: ['c'] }).grades).toHaveLength(4);
+  });
+
   test('makes no look where no species is asked', () => {
     expect(graded({ asks: [SURE], students: ['a'] }).looks).toEqual([]);
   });

@@ -1,4 +1,4 @@
-import type { ChangedTotal, GradeRow, Grades, StaleReason, StudentTotal } from '@hurrow/contract';
+import type { ChangedTotal, Grades, StaleReason, StudentTotal } from '@hurrow/contract';
 import { TO_LOOK_AT } from '@hurrow/core/grading';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -7,6 +7,7 @@ import type { LockedKey, SittingRow } from '../sittings/index.ts';
 import { readDecisions } from './decisions.ts';
 import type { Decisions } from './decisions.ts';
 import { readGradeRows } from './gradeRows.ts';
+import type { ReadGrade } from './gradeRows.ts';
 import { GRADED, TO_SEE } from './gradeSql.ts';
 import type { Show } from './gradeSql.ts';
 
@@ -35,9 +36,9 @@ const readTotals = (
 ): Promise<readonly Total[]> => sql.query<Total>(TOTALS, [ws, sitting, run, TO_LOOK_AT, [...byName.keys()]]);
 
 /** The same sums over grades that were read anyway. */
-function totalsFrom(rows: readonly GradeRow[]): readonly Total[] {
+function totalsFrom(grades: readonly ReadGrade[]): readonly Total[] {
   const byStudent = new Map<string, Total>();
-  for (const r of rows) {
+  for (const { row: r, value } of grades) {
     const had = byStudent.get(r.student) ?? {
       student: r.student,
       code: r.code,
@@ -47,7 +48,10 @@ function totalsFrom(rows: readonly GradeRow[]): readonly Total[] {
       answered: 0,
       toSee: 0,
     };
-    const isToSee = (TO_LOOK_AT.includes(r.outcome) || r.late) && r.override === null && !r.ruled;
+    const isToSee =
+      (TO_LOOK_AT.includes(r.outcome) || r.late || value.kind === 'illegible') &&
+      r.override === null &&
+      !r.ruled;
     byStudent.set(r.student, {
       ...had,
       points: had.points + (r.override?.points ?? r.points),
@@ -126,8 +130,9 @@ export async function readGrades(sql: Sql, ws: string, sitting: SittingRow, show
   const key = run ? await readKey(sql, ws, sitting.id, run.key_rev) : null;
   if (!run || !key) return UNGRADED;
   const { byName } = await readDecisions(sql, ws, sitting);
-  const rows = (await readGradeRows(sql, ws, sitting, run.id, key, byName, show)).map((g) => g.row);
-  const totals = show === 'all' ? totalsFrom(rows) : await readTotals(sql, ws, sitting.id, run.id, byName);
+  const read = await readGradeRows(sql, ws, sitting, run.id, key, byName, show);
+  const rows = read.map((g) => g.row);
+  const totals = show === 'all' ? totalsFrom(read) : await readTotals(sql, ws, sitting.id, run.id, byName);
   const students = totalsOf(key, totals);
   const stale: readonly StaleReason[] = await staleReasons(sql, ws, sitting);
   const sum = (of: (t: Total) => number): number => totals.reduce((n, t) => n + of(t), 0);

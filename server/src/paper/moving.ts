@@ -1,12 +1,11 @@
 import { v7 } from 'uuid';
-import { maybe } from '../db/index.ts';
 import { conflict, idParam, invalid } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
 import { needSitting } from '../sittings/index.ts';
 import { mustTakeSheets, takeEntered } from './entering.ts';
 import type { Entered } from './entering.ts';
 import { sheetKey } from './graded.ts';
-import { givenBy, needKey, needStudent, readSheet } from './sheets.ts';
+import { givenBy, needKey, needStudent, sheetOf } from './sheets.ts';
 import { askAboutShift } from './shifts.ts';
 
 /**
@@ -64,13 +63,13 @@ export async function moveSheet(call: CallOf<'sheetMove'>): Promise<ReplyOf<'she
        and not exists (select 1 from sheet_photo o where o.ws = $1 and o.sitting = $2 and o.student = $4)`,
     [ws, sitting.id, student, to],
   );
-  const second = await maybe(
-    db,
-    'delete from second_entry where ws = $1 and sitting = $2 and student = $3 returning student',
-    [ws, sitting.id, student],
-  );
+  // A second entry was of the sheet that is elsewhere now.
+  await db.query('delete from second_entry where ws = $1 and sitting = $2 and student = $3', [
+    ws,
+    sitting.id,
+    student,
+  ]);
   const key = await sheetKey(db, ws, sitting, await needKey(db, ws, sitting));
   for (const s of [student, to]) await askAboutShift(call, sitting, s, key);
-  const body = await readSheet({ ...call, params: { ...call.params, student: to } });
-  return { body: second === null ? body : { ...body, second: body.second } };
+  return { body: await sheetOf(call, sitting, to, key) };
 }

@@ -136,13 +136,24 @@ function askOn(
   };
 }
 
+/** A sheet of a student as it is entered so far. */
 export async function readSheet(call: Call<Account>): Promise<Sheet> {
   const { db } = call.app;
-  const { ws } = call.who;
   const sitting = await needSitting(db, call.who, idParam(call, 'id'));
-  const student = idParam(call, 'student');
+  const key = await sheetKey(db, call.who.ws, sitting, await needKey(db, call.who.ws, sitting));
+  return sheetOf(call, sitting, idParam(call, 'student'), key);
+}
+
+/** The same where the sitting and its key have been read already. */
+export async function sheetOf(
+  call: Call<Account>,
+  sitting: SittingRow,
+  student: string,
+  key: SheetKey,
+): Promise<Sheet> {
+  const { db } = call.app;
+  const { ws } = call.who;
   const { code } = await needStudent(db, ws, sitting, student);
-  const key = await sheetKey(db, ws, sitting, await needKey(db, ws, sitting));
   const vocabulary = await vocabularyToRead(db, ws);
   // Whoever enters it a second time sees nothing of the first.
   const isBlind = call.query['blind'] === '1';
@@ -221,5 +232,5 @@ export async function enterSheet(call: CallOf<'sheetEnter'>): Promise<ReplyOf<'s
     readEntered(call.body.answers, key, await vocabularyToRead(db, ws)),
   );
   await askAboutShift(call, sitting, student, key);
-  return { body: await readSheet(call) };
+  return { body: await sheetOf(call, sitting, student, key) };
 }

@@ -15,7 +15,7 @@ import { mustTakeSheets, takeEntered } from './entering.ts';
 import type { Entered } from './entering.ts';
 import { sheetKey, shiftOn, slot } from './graded.ts';
 import type { Given, SheetKey } from './graded.ts';
-import { givenBy, needKey, needStudent, readSheet } from './sheets.ts';
+import { givenBy, needKey, needStudent, sheetOf } from './sheets.ts';
 
 const SHIFT = 'id, first, last, moved as by, state';
 
@@ -166,5 +166,5 @@ export async function decideShift(call: CallOf<'sheetShift'>): Promise<ReplyOf<'
       });
     });
   }
-  return { body: await readSheet(call) };
+  return { body: await sheetOf(call, sitting, student, key) };
 }

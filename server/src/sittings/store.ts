@@ -157,7 +157,7 @@ export async function readPeople(
   return sql.query<SheetProgress>(
     `with c as materialized (
        select student, count(*)::integer as answered from counted_answer
-       where ws = $1 and sitting = $2 and value ->> 'kind' not in ('blank', 'not_reached', 'illegible')
+       where ws = $1 and sitting = $2 and value ->> 'kind' not in ('blank', 'not_reached', 'withdrawn', 'illegible')
        group by student)
      select st.id as student, st.code, st.first_name as "firstName",
        coalesce(c.answered, 0) as answered,

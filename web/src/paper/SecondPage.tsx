@@ -74,7 +74,8 @@ function Entry({ sitting, sheet }: { sitting: SittingDetail; sheet: Sheet }) {
           />
           <SheetTable
             sheet={sheet}
-            place={place}
+            line={place.line}
+            ask={place.ask}
             pending={given}
             speciesName={(id) => names.get(id) ?? 'another species'}
             off={() => false}

@@ -115,7 +115,8 @@ function Entry({ sitting, sheet, sending }: { sitting: SittingDetail; sheet: She
           <ShiftQuestion sitting={sitting.id} sheet={sheet} />
           <SheetTable
             sheet={sheet}
-            place={place}
+            line={place.line}
+            ask={place.ask}
             pending={pending}
             speciesName={(id) => names.get(id) ?? 'another species'}
             off={(n) => shift?.state === 'open' && n >= shift.first && n <= shift.last}

@@ -1,9 +1,9 @@
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import Button from 'antd/es/button';
 import type { Sheet, SheetAsk } from '@hurrow/contract';
 import { useView, useVocabulary } from '../app/index.ts';
 import { askWords } from '../quizzes/index.ts';
-import type { Given, Place } from './entry.ts';
+import type { Given } from './entry.ts';
 import { cellOf, slotOf } from './lines.ts';
 
 function Cell({
@@ -30,7 +30,7 @@ function Cell({
       <div className="quiet cell-asked">
         {askWords(ask, vocabulary, wording.words)}: {ask.key}
       </div>
-      <div>
+      <div className="cell-said">
         {said === '' ? <span className="quiet">–</span> : right ? <span>right</span> : said}
         {ask.origin === 'phone' && !pending ? <span className="quiet"> by phone</span> : null}
         {ask.gave !== null && ask.gave !== ask.typed ? (
@@ -57,40 +57,35 @@ function Cell({
   );
 }
 
-/** A sheet line by line: what is asked, what the key has, what was entered. */
-export function SheetTable({
-  sheet,
-  place,
-  pending,
-  speciesName,
-  off,
-  onOpen,
-  onUndo,
-}: {
-  sheet: Sheet;
-  place: Place;
-  pending: ReadonlyMap<string, Given>;
-  speciesName: (id: string) => string;
+interface Props {
+  readonly sheet: Sheet;
+  /** Where the hand is. */
+  readonly line: number;
+  readonly ask: number;
+  readonly pending: ReadonlyMap<string, Given>;
+  readonly speciesName: (id: string) => string;
   /** Whether a line belongs to a stretch that looks one station off. */
-  off: (number: number) => boolean;
-  onOpen: (line: number, ask: number, opened: boolean) => void;
-  onUndo?: (ask: SheetAsk) => void;
-}) {
+  readonly off: (number: number) => boolean;
+  readonly onOpen: (line: number, ask: number, opened: boolean) => void;
+  readonly onUndo?: (ask: SheetAsk) => void;
+}
+
+function Table({ sheet, line: atLine, ask: atAsk, pending, speciesName, off, onOpen, onUndo }: Props) {
   const here = useRef<HTMLTableRowElement>(null);
   useEffect(() => {
     here.current?.scrollIntoView({ block: 'nearest' });
-  }, [place.line]);
+  }, [atLine]);
   const rows = new Map<string, SheetAsk[]>();
   for (const a of sheet.asks) rows.set(a.sittingStation, [...(rows.get(a.sittingStation) ?? []), a]);
   const most = Math.max(1, ...[...rows.values()].map((r) => r.length));
   return (
-    <table className="sheet" aria-label="Sheet">
+    <table className="sheet" aria-label="Sheet" data-sending={pending.size > 0 ? 'yes' : 'no'}>
       <tbody>
         {[...rows].map(([station, asks], line) => (
           <tr
             key={station}
-            ref={line === place.line ? here : null}
-            className={`${line === place.line ? 'at' : ''}${off(asks[0]?.number ?? 0) ? ' off' : ''}`}
+            ref={line === atLine ? here : null}
+            className={`${line === atLine ? 'at' : ''}${off(asks[0]?.number ?? 0) ? ' off' : ''}`}
           >
             <th scope="row" className="number">
               {asks[0]?.number}
@@ -101,7 +96,7 @@ export function SheetTable({
                 ask={a}
                 said={cellOf(a, pending, speciesName)}
                 pending={pending.has(slotOf(a))}
-                isHere={line === place.line && i === place.ask}
+                isHere={line === atLine && i === atAsk}
                 onOpen={(opened) => onOpen(line, i, opened)}
                 onUndo={onUndo ? () => onUndo(a) : null}
               />
@@ -113,3 +108,12 @@ export function SheetTable({
     </table>
   );
 }
+
+/**
+ * A sheet line by line: what is asked, what the key has, what was entered. Drawn again only where one of these changes,
+ * not with every letter; what it calls back is the same for one sheet.
+ */
+export const SheetTable = memo(
+  Table,
+  (a, b) => a.sheet === b.sheet && a.line === b.line && a.ask === b.ask && a.pending === b.pending,
+);

@@ -64,7 +64,7 @@ export function PaperPanel({ sitting }: { sitting: SittingDetail }) {
         {mayTeach ? (
           <Select<number>
             aria-label="Enter twice"
-            className="pick"
+            className="pick-wide"
             value={second.data?.share ?? 0}
             loading={share.isPending}
             options={SHARES.map((o) => ({ ...o, label: `Enter ${o.label} twice` }))}

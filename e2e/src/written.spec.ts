@@ -1,0 +1,299 @@
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import AxeBuilder from '@axe-core/playwright';
+import { readPdf } from './pdf.ts';
+import { picture, signInAsOwner } from './steps.ts';
+
+/** Calls the application from the page, with its session and origin. */
+async function api<T>(
+  page: Page,
+  method: string,
+  path: string,
+  body?: unknown,
+  version?: number,
+): Promise<T> {
+  const answer = await page.evaluate(
+    async ([m, p, b, v]) => {
+      const r = await fetch(p, {
+        method: m,
+        headers: {
+          ...(b === null ? {} : { 'Content-Type': 'application/json' }),
+          ...(v === null ? {} : { 'If-Match': `"${v}"` }),
+        },
+        ...(b === null ? {} : { body: b }),
+      });
+      return { ok: r.ok, text: await r.text() };
+    },
+    [method, path, body === undefined ? null : JSON.stringify(body), version ?? null] as const,
+  );
+  if (!answer.ok) throw new Error(`${method} ${path}: ${answer.text}`);
+  return JSON.parse(answer.text === '' ? 'null' : answer.text) as T;
+}
+
+interface Taxon {
+  readonly id: string;
+  readonly scientific: string;
+  readonly common: string | null;
+}
+interface Sitting {
+  readonly id: string;
+  readonly quiz: string;
+  readonly version: number;
+  readonly people: readonly { readonly student: string; readonly code: string }[];
+  readonly stations: readonly {
+    readonly id: string;
+    readonly version: number;
+    readonly material: readonly string[];
+    readonly distance: string;
+  }[];
+}
+
+const STATIONS = 30;
+const SIZE = 24;
+const POINTS = 2;
+
+/** A quiz of thirty stations at new trees of thirty species, each asking the scientific and the common name. */
+async function quizOf(page: Page, species: readonly Taxon[], list: string, site: string): Promise<string> {
+  const quiz = await api<{ id: string; version: number }>(page, 'POST', '/api/quizzes', {
+    name: 'Written walk',
+    list,
+  });
+  for (const [i, s] of species.entries()) {
+    const tree = await api<{ id: string }>(page, 'POST', '/api/trees', {
+      site,
+      tag: `W${String(i + 1).padStart(2, '0')}`,
+      taxon: s.id,
+      reach: { form: 'hand', bark: 'hand', twig: 'hand', leaf: 'hand', fruit: 'hand' },
+    });
+    await api(page, 'POST', `/api/quizzes/${quiz.id}/stations`, {
+      individual: tree.id,
+      asks: [
+        { kind: 'scientific', points: POINTS },
+        { kind: 'common', points: POINTS },
+      ],
+    });
+  }
+  return quiz.id;
+}
+
+/** An open sitting of a new section of 24. */
+async function sittingOf(
+  page: Page,
+  quiz: string,
+  list: string,
+  site: string,
+  from: number,
+): Promise<Sitting> {
+  const section = await api<{ id: string }>(page, 'POST', '/api/sections', {
+    name: `Section ${from}`,
+    term: 'Fall 2026',
+    list,
+    site,
+    level: 'general',
+    students: Array.from({ length: SIZE }, (_, i) => ({ code: String(from + i) })),
+  });
+  const draft = await api<Sitting>(page, 'POST', `/api/quizzes/${quiz}/sittings`, {
+    section: section.id,
+    on: '2026-10-01',
+    handling: ['look'],
+  });
+  for (const s of draft.stations)
+    await api(
+      page,
+      'PUT',
+      `/api/sitting-stations/${s.id}`,
+      { material: s.material, distance: s.distance, reason: 'shown_in_lab', reasonNote: null },
+      s.version,
+    );
+  const { version } = await api<Sitting>(page, 'GET', `/api/sittings/${draft.id}`);
+  await api(page, 'POST', `/api/sittings/${draft.id}/state`, { to: 'open' }, version);
+  return api<Sitting>(page, 'GET', `/api/sittings/${draft.id}`);
+}
+
+/** What stands on a line of a sheet, both names alike. */
+type OnLine = 'right' | 'misspelled' | 'blank' | { readonly species: number };
+
+/** Numbers that are the same in every run. */
+function numbers(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (state * 48271) % 2147483647;
+    return state / 2147483647;
+  };
+}
+
+/** What a student wrote: mostly right, some lines misspelled, blank or another species. */
+function sheetOf(next: () => number): OnLine[] {
+  return Array.from({ length: STATIONS }, (_, i): OnLine => {
+    const x = next();
+    if (x < 0.8) return 'right';
+    if (x < 0.85) return 'misspelled';
+    if (x < 0.9) return 'blank';
+    // Never a neighbor of the line, so that no honest sheet looks shifted by chance of the seed.
+    return { species: (i + 3 + Math.floor(next() * 20)) % STATIONS };
+  });
+}
+
+/** Keys that enter a line; letters of a species are counted apart. */
+const keysOf = (line: OnLine, letters: readonly string[]): readonly string[] => {
+  if (line === 'right') return ['Enter'];
+  if (line === 'misspelled') return ['/', '/'];
+  if (line === 'blank') return ['-', '-'];
+  const typed = [...(letters[line.species] ?? ''), 'Enter'];
+  return [...typed, ...typed];
+};
+
+/** The total that whoever read the sheet wrote on it in pencil; a misspelled name earns all here. */
+const pencilled = (sheet: readonly OnLine[]): number =>
+  sheet.filter((l) => l === 'right' || l === 'misspelled').length * 2 * POINTS;
+
+/** The fewest letters that begin one name of a species and no other name of the list; four at least, so that no initials are meant. */
+function lettersOf(s: Taxon, list: readonly Taxon[]): string {
+  const names = list.flatMap((m) =>
+    [m.scientific, m.common ?? m.scientific].map((n) => [m.id, n.toLowerCase()] as const),
+  );
+  for (let n = 4; ; n += 1)
+    for (const name of [s.common ?? s.scientific, s.scientific]) {
+      const start = name.toLowerCase().slice(0, n);
+      if (names.every(([id, other]) => id === s.id || !other.startsWith(start))) return start;
+      if (n > name.length) return name.toLowerCase();
+    }
+}
+
+async function press(page: Page, keys: readonly string[]): Promise<void> {
+  for (const key of keys) await page.keyboard.press(key === ' ' ? 'Space' : key);
+}
+
+test('48 sheets: every planted fault is found by the total, the second entry or the shift check, none is invented', async ({
+  page,
+}) => {
+  test.setTimeout(900_000);
+  await signInAsOwner(page);
+  const lists = await api<{ id: string; name: string }[]>(page, 'GET', '/api/lists');
+  const list = lists.find((l) => l.name === 'Trees of Quillan Creek')?.id ?? '';
+  const { members } = await api<{ members: (Taxon & { rank: string })[] }>(page, 'GET', `/api/lists/${list}`);
+  const sites = await api<{ id: string }[]>(page, 'GET', '/api/sites');
+  const site = sites[0]?.id ?? '';
+  const named = members.filter(
+    (m) => m.rank === 'species' && m.common !== null && !/[×.]/.test(m.scientific),
+  );
+  const species = named.slice(0, STATIONS);
+  expect(species).toHaveLength(STATIONS);
+  const quiz = await quizOf(page, species, list, site);
+  const letters = species.map((s) => lettersOf(s, members));
+
+  const found: string[] = [];
+  const planted: string[] = [];
+  for (const from of [401, 501]) {
+    const sitting = await sittingOf(page, quiz, list, site, from);
+    const second = await api<{ sheets: { student: string }[] }>(
+      page,
+      'PUT',
+      `/api/sittings/${sitting.id}/second-entries`,
+      { share: 0.2 },
+    );
+    const twice = new Set(second.sheets.map((s) => s.student));
+    const next = numbers(from);
+    const truth = new Map<string, OnLine[]>();
+    for (const p of sitting.people) truth.set(p.student, sheetOf(next));
+    const once = sitting.people.filter((p) => !twice.has(p.student));
+    const [shifted, total] = [once[2], once[5]];
+    const differs = sitting.people.find((p) => twice.has(p.student));
+    if (!shifted || !total || !differs) throw new Error('Too few sheets');
+
+    // A student who left out station 12 and wrote on from there one line too low.
+    const off = truth.get(shifted.student) ?? [];
+    for (let i = STATIONS - 1; i >= 12; i -= 1) off[i] = { species: i - 1 };
+    off[11] = 'blank';
+    planted.push(`shift ${shifted.code}`);
+    // Staff take a wrong name for right, and write down another species than stands there.
+    const slips = new Map<string, OnLine[]>();
+    const overlooked = [...(truth.get(total.student) ?? [])];
+    overlooked[6] = overlooked[6] === 'right' ? 'blank' : 'right';
+    slips.set(total.student, overlooked);
+    planted.push(`total ${total.code}`);
+    (truth.get(differs.student) ?? [])[8] = { species: 20 };
+    const other = [...(truth.get(differs.student) ?? [])];
+    other[8] = { species: 25 };
+    slips.set(differs.student, other);
+    planted.push(`second ${differs.code}`);
+
+    await page.goto(
+      `/quizzes/${sitting.quiz}/sittings/${sitting.id}/sheets/${sitting.people[0]?.student ?? ''}`,
+    );
+    for (const p of sitting.people) {
+      await expect(page.getByRole('heading', { level: 1, name: `Sheet of number ${p.code}` })).toBeVisible();
+      const as = slips.get(p.student) ?? truth.get(p.student) ?? [];
+      await press(
+        page,
+        as.flatMap((l) => keysOf(l, letters)),
+      );
+      await expect(page.getByRole('region', { name: 'Running total' })).toContainText('All entered');
+      const right = pencilled(truth.get(p.student) ?? []);
+      const panel = page.getByRole('region', { name: 'Running total' });
+      // The total settles once the last entry is there.
+      await expect(page.locator('.sheet')).not.toHaveAttribute('data-sending', 'yes');
+      const shown = Number(((await panel.locator('b').textContent()) ?? '').trim());
+      if (shown !== right) found.push(`total ${p.code}`);
+      if (await page.getByRole('region', { name: 'Lines that look off' }).isVisible())
+        found.push(`shift ${p.code}`);
+      if (p === shifted && from === 401) {
+        await picture(page, 'sheet-shift');
+        const faults = await new AxeBuilder({ page }).analyze();
+        expect(faults.violations.map((v) => v.id)).toEqual([]);
+        await page.getByRole('button', { name: /^Move lines 13 to 30/ }).click();
+        await expect(page.getByText('The sheet as written is kept.')).toBeVisible();
+        await page.locator('#entry').focus();
+      }
+      await page.keyboard.press('Enter');
+    }
+
+    for (const s of sitting.people.filter((p) => twice.has(p.student))) {
+      await page.goto(`/quizzes/${sitting.quiz}/sittings/${sitting.id}/second/${s.student}`);
+      await expect(page.locator('#entry')).toBeFocused();
+      await expect(page.locator('.sheet')).not.toContainText('entered by staff');
+      await press(
+        page,
+        (truth.get(s.student) ?? []).flatMap((l) => keysOf(l, letters)),
+      );
+      await page.getByRole('button', { name: 'Save second entry' }).click();
+      await expect(page.getByRole('list', { name: 'Sheets entered twice' })).toBeVisible();
+    }
+    const seconds = await api<{ sheets: { code: string; differences: unknown[] }[] }>(
+      page,
+      'GET',
+      `/api/sittings/${sitting.id}/second-entries`,
+    );
+    for (const s of seconds.sheets) if (s.differences.length > 0) found.push(`second ${s.code}`);
+    if (from === 401) await picture(page, 'paper');
+
+    // The answer sheets of thirty stations: a page for each student, room for a pencil, starts of their own.
+    if (from === 401) {
+      await page.goto(`/print/sittings/${sitting.id}/answer-sheets`);
+      await expect(page.locator('.answer-sheet')).toHaveCount(SIZE + 2);
+      const pdf = readPdf(await page.pdf({ preferCSSPageSize: true }));
+      try {
+        expect(pdf.pages).toHaveLength(SIZE + 2);
+        const words = pdf.pages[0] ?? [];
+        const text = words.map((w) => w.text).join(' ');
+        expect(text).toContain('Written walk');
+        expect(text).toContain('Number 401');
+        expect(text).toContain('Start at station 1');
+        for (const s of species) expect(text).not.toContain(s.scientific);
+        const tops = ['1', '2', '3'].map(
+          (n) => words.find((w) => w.text === n && w.left < 80 && w.top > 90)?.top ?? 0,
+        );
+        // Three eighths of an inch between lines, in points.
+        expect((tops[1] ?? 0) - (tops[0] ?? 0)).toBeGreaterThanOrEqual(26.9);
+        for (const w of words) expect([w.text, w.bottom - w.top >= 9.4]).toEqual([w.text, true]);
+        const starts = pdf.pages.map((p) => /station (\d+)/.exec(p.map((w) => w.text).join(' '))?.[1]);
+        expect(new Set(starts.filter(Boolean)).size).toBe(SIZE);
+      } finally {
+        pdf.close();
+      }
+    }
+    const { version } = await api<Sitting>(page, 'GET', `/api/sittings/${sitting.id}`);
+    await api(page, 'POST', `/api/sittings/${sitting.id}/state`, { to: 'closed' }, version);
+  }
+  expect([...found].sort()).toEqual([...planted].sort());
+});
