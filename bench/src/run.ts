@@ -1,4 +1,5 @@
 import { measureCompare } from './compare.ts';
+import { measureDecision } from './decisionBench.ts';
 import { measureFairness } from './fairness.ts';
 import { measureExchange } from './exchange.ts';
 import { measureFlood } from './floodBench.ts';
@@ -16,6 +17,7 @@ console.log(measurePlates());
 console.log(measureCompare());
 console.log(measureFairness());
 console.log(await measureNames());
+console.log(await measureDecision());
 console.log(await measureExchange());
 console.log(await measureStart());
 console.log(await measureFlood());

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import type { SheetAnswer } from '@hurrow/contract';
@@ -25,6 +25,7 @@ export interface Sending {
   readonly refused: RefusedEntry | null;
 }
 
+const REST_MS = 2000;
 /** What a write of sheets makes stale besides the sheet itself. */
 const ELSEWHERE = ['sitting', 'grades', 'due', 'disputes', 'decisionsDue', 'secondEntries'] as const;
 
@@ -43,6 +44,25 @@ export function useSending(sitting: string): Sending {
   const [refused, setRefused] = useState<RefusedEntry | null>(null);
   const waiting = useRef<readonly Waiting[]>([]);
   const isSending = useRef(false);
+  const resting = useRef<number | undefined>(undefined);
+
+  // Other pages are read again once the hand rests, or leaves: not with every line.
+  const told = (): void => {
+    resting.current = undefined;
+    for (const read of ELSEWHERE) void client.invalidateQueries({ queryKey: [read] });
+  };
+  const leave = useRef(told);
+  useEffect(() => {
+    leave.current = told;
+  });
+  useEffect(
+    () => () => {
+      if (resting.current === undefined) return;
+      window.clearTimeout(resting.current);
+      leave.current();
+    },
+    [],
+  );
 
   /** Takes entries off the list of those on their way, but for questions that were entered again since. */
   const drop = (student: string, answers: readonly SheetAnswer[]): void => {
@@ -81,7 +101,8 @@ export function useSending(sitting: string): Sending {
     isSending.current = true;
     while (waiting.current.length > 0) await sendNext();
     isSending.current = false;
-    await Promise.all(ELSEWHERE.map((read) => client.invalidateQueries({ queryKey: [read] })));
+    window.clearTimeout(resting.current);
+    resting.current = window.setTimeout(told, REST_MS);
   };
 
   return {
