@@ -30,6 +30,7 @@ export interface SheetShift {
   readonly last: number;
   readonly by: -1 | 1;
   readonly state: 'open' | 'shifted' | 'left';
+  readonly decidedBy: string | null;
 }
 
 export interface Sheet {

@@ -40,7 +40,7 @@ test('a late answer waits, the student is told, and the instructor counts it fro
   await expect(panel).toContainText('Every late or contradicting answer has been decided.');
   await expect(panel.getByRole('row').nth(1)).toContainText('counts, by Odile Marsh');
   await page.getByRole('button', { name: 'Grade sitting' }).click();
-  await page.getByText('All', { exact: true }).click();
+  await page.getByText('All answers', { exact: true }).click();
   await expect(page.getByRole('row').filter({ hasText: '“grand fir”' })).toHaveCount(1);
   await phone.context().close();
 });
@@ -81,7 +81,11 @@ test('a tree stands in after the key was locked: the change is listed with its e
   await expect(page.getByRole('alert')).toContainText(
     'The key was revised since. Grade again to take it in.',
   );
+  // Who gains and who loses stands there before anything changes.
   await page.getByRole('button', { name: 'Grade again' }).click();
+  const again = page.getByRole('dialog', { name: 'Grade again' });
+  await expect(again).toContainText('This sitting.');
+  await again.getByRole('button', { name: 'Grade again' }).click();
   await expect(page.getByText('The key was revised since.')).toBeHidden();
   await phone.context().close();
 });

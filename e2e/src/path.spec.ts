@@ -1,3 +1,4 @@
+import { readPdf } from './pdf.ts';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { choose, giveReasons, go, joinOnPhone, newQuiz, picture, schedule, signInAsOwner } from './steps.ts';
@@ -274,6 +275,34 @@ test('results returned, the student sees the score and what tells the two apart'
   await expect(phone.locator('.result').nth(3)).toContainText('The label had slipped');
   await picture(phone, 'walk-results');
   await context.close();
+});
+
+test('slips are printed for everybody who took part, and results are exported', async () => {
+  await page.getByRole('button', { name: 'Print result slips' }).click();
+  const slips = page.locator('.slip');
+  await expect(slips).toHaveCount(3);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export results as CSV' }).click();
+  expect((await download).suggestedFilename()).toMatch(/^results October walk/);
+  const pdf = readPdf(await page.pdf({ format: 'Letter' }));
+  try {
+    const words = pdf.pages.flat();
+    const text = words.map((w) => w.text).join(' ');
+    for (const said of [
+      'number 101',
+      'of 18 points',
+      'You wrote subalpine fir. It is grand fir. This is another species.',
+      'How to tell them apart',
+      'The label had slipped',
+    ])
+      expect(text).toContain(said);
+    for (const w of words) expect([w.text, w.bottom - w.top >= 9.4]).toEqual([w.text, true]);
+  } finally {
+    pdf.close();
+  }
+  await picture(page, 'slips');
+  await page.goBack();
+  await expect(page.getByRole('button', { name: 'See mix-ups' })).toBeVisible();
 });
 
 test('mix-ups: every number opens exactly the answers it counts', async () => {

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache';
 import type { TaxonHeader } from '@hurrow/contract';
 import type { AnswerValue } from '@hurrow/core/answers';
 import { grader } from '@hurrow/core/grading';
@@ -6,6 +7,7 @@ import { shiftOf } from '@hurrow/core/paper';
 import type { Shift, SheetLine } from '@hurrow/core/paper';
 import { benchOf } from '../grading/index.ts';
 import type { Bench } from '../grading/index.ts';
+import { one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { truthOf } from '../sittings/index.ts';
@@ -19,7 +21,29 @@ export interface SheetKey {
   readonly species: ReadonlyMap<string, TaxonHeader>;
 }
 
+const kept = new LRUCache<string, Promise<SheetKey>>({ max: 8 });
+
+/**
+ * What the sheets of a sitting are entered against, made once until the key, a decision about a name or the library
+ * changes: a sheet is entered line by line, and every name of it is judged once for the class.
+ */
 export async function sheetKey(sql: Sql, ws: string, sitting: SittingRow, key: LockedKey): Promise<SheetKey> {
+  const { stamp, ruled } = await one<{ stamp: string; ruled: string }>(
+    sql,
+    `select (select library_stamp from workspace where id = $1) as stamp,
+       (select coalesce(max(seq), 0) from name_ruling where ws = $1)::text as ruled`,
+    [ws],
+  );
+  const under = `${sitting.id}/${key.rev}/${stamp}/${ruled}`;
+  const had = kept.get(under);
+  if (had) return had;
+  const made = makeKey(sql, ws, sitting, key);
+  kept.set(under, made);
+  made.catch(() => kept.delete(under));
+  return made;
+}
+
+async function makeKey(sql: Sql, ws: string, sitting: SittingRow, key: LockedKey): Promise<SheetKey> {
   const bench = await benchOf(sql, ws, sitting, key);
   return {
     stations: [...key.stations.values()].sort((a, b) => a.number - b.number),

@@ -214,7 +214,7 @@ describe('lines that look one station off', () => {
 
     const before = await app.db.query('select 1 from response');
     const moved = await decide(sitting.id, '11', 'shift');
-    expect(moved.body.shift?.state).toBe('shifted');
+    expect(moved.body.shift).toMatchObject({ state: 'shifted', decidedBy: 'Ilse Varn' });
     expect(moved.body.asks.map((a) => a.points)).toEqual([2, 2, 2, 2, 2, 2, 2, 2, 2, 0]);
     expect(moved.body.asks[9]?.typed).toBe('moved');
     // Nothing was rewritten: the sheet as it was is among the answers still.

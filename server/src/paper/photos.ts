@@ -14,9 +14,9 @@ export async function addSheetPhoto(call: CallOf<'sheetPhotoAdd'>): Promise<Repl
   await needStudent(db, ws, sitting, student);
   const picture = await remadePicture(call.body);
   await db.query(
-    `insert into sheet_photo (ws, sitting, student, bytes, at) values ($1, $2, $3, decode($4, 'base64'), $5)
-     on conflict (ws, sitting, student) do update set bytes = excluded.bytes, at = excluded.at`,
-    [ws, sitting.id, student, picture.data.toString('base64'), call.app.clock().toISOString()],
+    `insert into sheet_photo (ws, sitting, student, bytes) values ($1, $2, $3, decode($4, 'base64'))
+     on conflict (ws, sitting, student) do update set bytes = excluded.bytes`,
+    [ws, sitting.id, student, picture.data.toString('base64')],
   );
   return { status: 204 };
 }

@@ -137,17 +137,8 @@ export async function enterSecond(call: CallOf<'secondEnter'>): Promise<ReplyOf<
   await insertRows(
     db,
     'second_entry',
-    [
-      {
-        ws,
-        sitting: sitting.id,
-        student,
-        by_account: call.who.id,
-        answers,
-        at: call.app.clock().toISOString(),
-      },
-    ],
-    'on conflict (ws, sitting, student) do update set by_account = excluded.by_account, answers = excluded.answers, at = excluded.at',
+    [{ ws, sitting: sitting.id, student, by_account: call.who.id, answers }],
+    'on conflict (ws, sitting, student) do update set by_account = excluded.by_account, answers = excluded.answers',
   );
   return { status: 201, body: await readSecond(call, sitting) };
 }

@@ -17,7 +17,8 @@ import { sheetKey, shiftOn, slot } from './graded.ts';
 import type { Given, SheetKey } from './graded.ts';
 import { givenBy, needKey, needStudent, sheetOf } from './sheets.ts';
 
-const SHIFT = 'id, first, last, moved as by, state';
+const SHIFT = 'h.id, h.first, h.last, h.moved as by, h.state, a.name as "decidedBy"';
+const FROM = 'sheet_shift h left join account a on a.ws = h.ws and a.id = h.decided_by';
 
 /** The question about a sheet that is open, or else the one that was decided last. */
 export const readShift = (
@@ -28,8 +29,8 @@ export const readShift = (
 ): Promise<SheetShift | null> =>
   maybe<SheetShift>(
     sql,
-    `select ${SHIFT} from sheet_shift where ws = $1 and sitting = $2 and student = $3
-     order by state = 'open' desc, at desc, id desc limit 1`,
+    `select ${SHIFT} from ${FROM} where h.ws = $1 and h.sitting = $2 and h.student = $3
+     order by h.state = 'open' desc, h.at desc, h.id desc limit 1`,
     [ws, sitting, student],
   );
 
@@ -61,7 +62,7 @@ export async function askAboutShift(
     // Two people at one sheet ask one after the other.
     await tx.query('select 1 from student where ws = $1 and id = $2 for update', [ws, student]);
     const standing = await tx.query<SheetShift>(
-      `select ${SHIFT} from sheet_shift where ws = $1 and sitting = $2 and student = $3`,
+      `select ${SHIFT} from ${FROM} where h.ws = $1 and h.sitting = $2 and h.student = $3`,
       [ws, sitting.id, student],
     );
     const isSame = (s: SheetShift): boolean =>

@@ -6,7 +6,7 @@ import { askWords } from '../quizzes/index.ts';
 import type { Given } from './entry.ts';
 import { cellOf, slotOf } from './lines.ts';
 
-function Cell({
+function CellShown({
   ask,
   said,
   pending,
@@ -56,6 +56,12 @@ function Cell({
     </td>
   );
 }
+
+/** A cell is drawn again only where what it shows changes; what it calls back is the same for one question. */
+const Cell = memo(
+  CellShown,
+  (a, b) => a.ask === b.ask && a.said === b.said && a.pending === b.pending && a.isHere === b.isHere,
+);
 
 interface Props {
   readonly sheet: Sheet;

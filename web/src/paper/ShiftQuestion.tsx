@@ -17,7 +17,8 @@ export function ShiftQuestion({ sitting, sheet }: { sitting: string; sheet: Shee
         Lines {shift.first} to {shift.last}{' '}
         {shift.state === 'shifted'
           ? `were moved one line ${shift.by === -1 ? 'up' : 'down'}. The sheet as written is kept.`
-          : 'were left as written.'}
+          : 'were left as written.'}{' '}
+        {shift.decidedBy ? `Decided by ${shift.decidedBy}.` : ''}
       </p>
     );
   return (

@@ -26,6 +26,7 @@ const sheetShiftSchema = record<SheetShift>({
   last: number,
   by: oneOf([-1, 1]),
   state: oneOf(['open', 'shifted', 'left']),
+  decidedBy: nullOr(text),
 });
 
 export const sheetSchema = record<Sheet>({

@@ -31,7 +31,6 @@ create table second_entry (
   by_account uuid not null,
   -- By station and question: the answer as it was entered the second time.
   answers jsonb not null,
-  at timestamptz not null,
   primary key (ws, sitting, student),
   foreign key (ws, sitting) references sitting (ws, id) on delete cascade,
   foreign key (ws, student) references student (ws, id) on delete cascade,
@@ -44,7 +43,6 @@ create table sheet_photo (
   sitting uuid not null,
   student uuid not null,
   bytes bytea not null,
-  at timestamptz not null,
   primary key (ws, sitting, student),
   foreign key (ws, sitting) references sitting (ws, id) on delete cascade,
   foreign key (ws, student) references student (ws, id) on delete cascade
