@@ -237,6 +237,7 @@ test('grading: names are judged, one grade is overridden, one text decided for a
   const due = page.getByRole('region', { name: 'Decisions due' });
   await due.getByRole('button', { name: /2 students wrote “tall needle thing”/ }).click();
   await expect(page.getByRole('region', { name: 'What it does' })).toContainText('gained');
+  await picture(page, 'grades');
   await page.getByRole('button', { name: 'Save decision' }).click();
   await expect(due).not.toContainText('tall needle thing');
   await page.getByText('All answers', { exact: true }).click();
@@ -253,7 +254,6 @@ test('grading: names are judged, one grade is overridden, one text decided for a
   await page.getByLabel(/^Reason/).fill('The label had slipped to the birch beside it');
   await page.getByRole('dialog').getByRole('button', { name: 'Save grade' }).click();
   await expect(birch).toContainText('1 of 2');
-  await picture(page, 'grades');
 });
 
 test('results returned, the student sees the score and what tells the two apart', async ({ browser }) => {

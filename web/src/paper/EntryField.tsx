@@ -43,6 +43,7 @@ export function EntryField({
     onStep(step);
   };
   const here = lines[place.line]?.asks[place.ask];
+  const isOpen = place.opened || (lines[place.line]?.asks.slice(place.ask) ?? []).some((a) => !a.answered);
   const shown = fits.slice(0, MOST_SHOWN);
   return (
     <div className="entry-field">
@@ -61,7 +62,7 @@ export function EntryField({
         {place.text === '' ? (
           here ? (
             <>
-              <kbd>Enter</kbd> the rest of this line is right
+              <kbd>Enter</kbd> {isOpen ? 'the rest of this line is right' : 'next line'}
             </>
           ) : (
             <>

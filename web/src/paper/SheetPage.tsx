@@ -12,7 +12,7 @@ import { MoveSheet } from './MoveSheet.tsx';
 import { SheetPhoto } from './SheetPhoto.tsx';
 import { SheetTable } from './SheetTable.tsx';
 import { ShiftQuestion } from './ShiftQuestion.tsx';
-import { START } from './entry.ts';
+import { START, firstOpen } from './entry.ts';
 import type { Place, Step } from './entry.ts';
 import { speciesFor } from './fits.ts';
 import { linesOf, placeOf, totalOf } from './lines.ts';
@@ -41,10 +41,7 @@ function Entry({ sitting, sheet, sending }: { sitting: SittingDetail; sheet: She
   const go = useGo();
   const pending = sending.pending(sheet.student);
   const lines = linesOf(sheet, vocabulary, pending);
-  const [place, setPlace] = useState<Place>(() => {
-    const first = lines.findIndex((l) => l.asks.some((a) => !a.answered));
-    return { ...START, line: first < 0 ? lines.length : first };
-  });
+  const [place, setPlace] = useState<Place>(() => firstOpen(lines));
   const [moving, setMoving] = useState(false);
   const order = sitting.people.map((p) => p.student);
   const at = order.indexOf(sheet.student);

@@ -9,7 +9,7 @@ import { AppLink, Loaded, PageHead, ProblemNote, counted } from '../parts/index.
 import { askWords } from '../quizzes/index.ts';
 import { EntryField } from './EntryField.tsx';
 import { KeyHelp } from './KeyHelp.tsx';
-import { START } from './entry.ts';
+import { START, firstOpen } from './entry.ts';
 import type { Line, Place, Step } from './entry.ts';
 import { speciesFor } from './fits.ts';
 import { askAt, cellOf, slotOf } from './lines.ts';
@@ -30,12 +30,12 @@ function Entry({
   const { wording } = useView();
   const go = useGo();
   const sending = useSending(sitting.id);
-  const [place, setPlace] = useState<Place>(START);
   const asksOf = (s: Sheet) => s.asks.filter((a) => a.sittingStation === station);
   const lines = sheets.map((s): Line => ({
     id: s.student,
     asks: asksOf(s).map((a) => askAt(a, vocabulary, sending.pending(s.student))),
   }));
+  const [place, setPlace] = useState<Place>(() => firstOpen(lines));
   const base = `/quizzes/${sitting.quiz}/sittings/${sitting.id}`;
   const at = sitting.stations.findIndex((s) => s.id === station);
   const next = sitting.stations[at + 1];
@@ -114,7 +114,9 @@ function Entry({
                         <div className="quiet cell-asked">
                           {askWords(a, vocabulary, wording.words)}: {a.key}
                         </div>
-                        {said === '' ? <span className="quiet">–</span> : right ? 'right' : said}
+                        <div className="cell-said">
+                          {said === '' ? <span className="quiet">–</span> : right ? 'right' : said}
+                        </div>
                       </td>
                     );
                   })}

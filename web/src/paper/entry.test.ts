@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { SAYS, START, press, write } from './entry.ts';
+import { SAYS, START, firstOpen, press, write } from './entry.ts';
 import type { AskAt, Given, Line, Place } from './entry.ts';
 
 const ask = (id: string, part: Partial<AskAt> = {}): AskAt => ({
@@ -117,6 +117,18 @@ describe('entering a sheet by exception', () => {
       ),
     );
     expect(told(typed(['F2', '-'], done).given)).toEqual(['1.call blank']);
+  });
+
+  test('the hand begins at the first question that has no answer', () => {
+    const lines = sheet(3);
+    expect(firstOpen(lines)).toMatchObject({ line: 0, ask: 0 });
+    const some = lines.map((l, i) => ({
+      ...l,
+      asks: l.asks.map((a, k) => ({ ...a, answered: i === 0 || (i === 1 && k === 0) })),
+    }));
+    expect(firstOpen(some)).toMatchObject({ line: 1, ask: 1 });
+    const all = lines.map((l) => ({ ...l, asks: l.asks.map((a) => ({ ...a, answered: true })) }));
+    expect(firstOpen(all)).toMatchObject({ line: 3 });
   });
 
   test('what came by phone is corrected, what was entered from paper is entered again', () => {

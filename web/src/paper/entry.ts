@@ -33,6 +33,12 @@ export interface Place {
   readonly opened: boolean;
 }
 
+/** Where the hand begins: at the first line with a question that has no answer. */
+export function firstOpen(lines: readonly Line[]): Place {
+  const line = lines.findIndex((l) => l.asks.some((a) => !a.answered));
+  return line < 0 ? at(lines.length) : onward(lines, line, 0);
+}
+
 export const START: Place = { line: 0, ask: 0, text: '', choice: 0, opened: false };
 
 /** What is to be sent for one question. */
