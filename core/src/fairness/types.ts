@@ -26,7 +26,7 @@ export interface FairnessSettings {
 }
 
 /** Source: docs/formulas.md, Fairness of a station. */
-export const FAIRNESS: FairnessSettings = { misread: 0.02, fair: 0.95, sure: 0.8, draws: 4096 };
+export const FAIRNESS: FairnessSettings = { misread: 0.02, fair: 0.95, sure: 0.8, draws: 2048 };
 
 /** A verdict closer than this to a limit is shown with its number. */
 export const NEAR = 0.01;

@@ -1,6 +1,6 @@
 import type { GradingContext } from '@hurrow/core/grading';
 import type { Sql } from '../db/index.ts';
-import { keyNames, readKeyTaxa } from '../sittings/index.ts';
+import { keyNames, readKeyListed } from '../sittings/index.ts';
 import type { FrozenNames, KeyTaxon, LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
 import { readDecisions } from './decisions.ts';
 import type { Decisions } from './decisions.ts';
@@ -10,7 +10,7 @@ export interface Bench {
   readonly stations: ReadonlyMap<string, StationKey>;
   /** Revisions that hold for students who were at a station before its tree changed. */
   readonly earlier: ReadonlyMap<string, readonly StationKey[]>;
-  readonly list: readonly KeyTaxon[];
+  readonly list: readonly Pick<KeyTaxon, 'taxon'>[];
   readonly context: GradingContext;
   readonly decisions: Decisions;
 }
@@ -21,7 +21,7 @@ export async function benchFor(
   ws: string,
   sitting: SittingRow,
   { stations, earlier }: Pick<Bench, 'stations' | 'earlier'>,
-  list: readonly KeyTaxon[],
+  list: Bench['list'],
   names: FrozenNames,
   policy: GradingContext['policy'],
 ): Promise<Bench> {
@@ -48,7 +48,7 @@ export const benchOf = async (sql: Sql, ws: string, sitting: SittingRow, key: Lo
     ws,
     sitting,
     key,
-    await readKeyTaxa(sql, ws, sitting.id, key.listRev),
+    await readKeyListed(sql, ws, sitting.id, key.listRev),
     await keyNames(sql, ws, key),
     key.policy,
   );

@@ -21,8 +21,8 @@ import { startGrading } from './graders.ts';
 import type { Grading } from './graders.ts';
 import type { TextGrades } from './gradeText.ts';
 import { placesOf } from './places.ts';
-import { stationRows, writeStation } from './stationRows.ts';
-import type { Run } from './stationRows.ts';
+import { stationRows, writeParts, writeStation } from './stationRows.ts';
+import type { Part, Run } from './stationRows.ts';
 
 /** Changes whenever the same answers under the same key could be graded otherwise. */
 export const ENGINE = 'grading-2';
@@ -194,7 +194,14 @@ async function gradeStations(tx: Sql, run: Run, bench: Bench, { scope, isPart }:
   const grading = startGrading(bench.context, answers);
   let changed = Promise.resolve(0);
   try {
-    for (const { station, whose, graded } of await readStations(tx, run, bench, scope, grading)) {
+    const pending = await readStations(tx, run, bench, scope, grading);
+    if (isPart) {
+      const parts: Part[] = [];
+      for (const { station, whose, graded } of pending)
+        parts.push({ station, students: whose ?? [], graded: await graded });
+      return await writeParts(tx, run, parts);
+    }
+    for (const { station, whose, graded } of pending) {
       const rows = stationRows(run, station, await graded, whose);
       const sofar = await changed;
       changed = writeStation(tx, run, rows).then((n) => sofar + n);

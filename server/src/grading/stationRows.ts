@@ -44,12 +44,8 @@ const gradesInsert = (run: Run, grades: readonly KeptGrade[]): Insert | null =>
     grades.map(({ student: _student, ...g }) => ({ ws: run.ws, run: run.id, ...g })),
   );
 
-function looksInsert(
-  { ws, id, sitting }: Run,
-  station: StationKey,
-  looks: readonly StudentLook[],
-): Insert | null {
-  const rows = looks.map((look) => ({
+const lookRows = ({ ws, id, sitting }: Run, station: StationKey, looks: readonly StudentLook[]) =>
+  looks.map((look) => ({
     ws,
     run: id,
     section: sitting.section,
@@ -74,8 +70,9 @@ function looksInsert(
     sure: look.sure,
     material_class: materialClass(station.conditions.material),
   }));
-  return sharingInsert('look', ['student', 'response', 'attempt'], rows);
-}
+
+const looksInsert = (run: Run, station: StationKey, looks: readonly StudentLook[]): Insert | null =>
+  sharingInsert('look', ['student', 'response', 'attempt'], lookRows(run, station, looks));
 
 const endLooks = (tx: Sql, run: Run, station: string, whose: Whose) =>
   tx.query(
@@ -117,7 +114,11 @@ interface Changes {
 /** What is other than before among the grades of a station. */
 async function changesOf(tx: Sql, run: Run, { station, whose, now, first }: StationRows): Promise<Changes> {
   if (run.seq === 1) return { insert: first, ended: [], changed: now.length };
-  const before = new Map((await inForce(tx, run.ws, station, whose)).map((g) => [g.response, g]));
+  return changesFrom(run, await inForce(tx, run.ws, station, whose), now);
+}
+
+function changesFrom(run: Run, standing: readonly GradeInForce[], now: readonly KeptGrade[]): Changes {
+  const before = new Map(standing.map((g) => [g.response, g]));
   const other = now.filter((g) => {
     const had = before.get(g.response);
     return had === undefined || !isSame(had, g);
@@ -131,21 +132,71 @@ async function changesOf(tx: Sql, run: Run, { station, whose, now, first }: Stat
   };
 }
 
+const endGrades = async (tx: Sql, run: Run, ended: readonly string[]): Promise<void> => {
+  if (ended.length === 0) return;
+  await tx.query(
+    `update grade set last_seq = $3 where ws = $1 and response = any($2::uuid[]) and last_seq is null`,
+    [run.ws, ended, run.seq - 1],
+  );
+};
+
 /**
  * Keeps the grades of a station that are other than before, ends those they take the place of, and writes its looks in
  * place of those that were there. @returns how many grades are other than before.
  */
 export async function writeStation(tx: Sql, run: Run, rows: StationRows): Promise<number> {
   const { insert, ended, changed } = await changesOf(tx, run, rows);
-  if (ended.length > 0)
-    await tx.query(
-      `update grade set last_seq = $3 where ws = $1 and response = any($2::uuid[]) and last_seq is null`,
-      [run.ws, ended, run.seq - 1],
-    );
+  await endGrades(tx, run, ended);
   await endLooks(tx, run, rows.station, rows.whose);
   await writeDerived(tx, async () => {
     await runInsert(tx, insert);
     await runInsert(tx, rows.looks);
+  });
+  return changed;
+}
+
+/** Some students at one station whose answers were graded again. */
+export interface Part {
+  readonly station: StationKey;
+  readonly students: readonly string[];
+  readonly graded: TextGrades;
+}
+
+const partInForce = (
+  tx: Sql,
+  { ws, sitting }: Run,
+  stations: readonly string[],
+  students: readonly string[],
+): Promise<readonly GradeInForce[]> =>
+  tx.query<GradeInForce>(
+    `select g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
+     from unnest($3::uuid[], $4::uuid[]) w(station, student)
+     join attempt t on t.ws = $1 and t.sitting = $2 and t.student = w.student
+     join lateral (select id from response x where x.ws = $1 and x.attempt = t.id and x.sitting_station = w.station offset 0) r on true
+     join lateral (select * from grade x where x.ws = $1 and x.response = r.id and x.last_seq is null offset 0) g on true`,
+    [ws, sitting.id, stations, students],
+  );
+
+/**
+ * The same for some students at some stations at once: a decision touches few answers at many stations, and asking
+ * station by station takes longer than grading them.
+ */
+export async function writeParts(tx: Sql, run: Run, parts: readonly Part[]): Promise<number> {
+  const stations = parts.flatMap((p) => p.students.map(() => p.station.sittingStation));
+  const students = parts.flatMap((p) => p.students);
+  if (students.length === 0) return 0;
+  const now = parts.flatMap((p) => p.graded.grades);
+  const { insert, ended, changed } = changesFrom(run, await partInForce(tx, run, stations, students), now);
+  await endGrades(tx, run, ended);
+  await tx.query(
+    `delete from look l using unnest($2::uuid[], $3::uuid[]) w(station, student)
+     where l.ws = $1 and l.sitting_station = w.station and l.student = w.student`,
+    [run.ws, stations, students],
+  );
+  const looks = parts.flatMap((p) => lookRows(run, p.station, p.graded.looks));
+  await writeDerived(tx, async () => {
+    await runInsert(tx, insert);
+    await runInsert(tx, sharingInsert('look', ['student', 'response', 'attempt'], looks));
   });
   return changed;
 }

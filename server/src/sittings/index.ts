@@ -19,6 +19,7 @@ export {
   lockEarlier,
   lockKey,
   readKey,
+  readKeyListed,
   readKeyTaxa,
   readNames,
   readRivals,

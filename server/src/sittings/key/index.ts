@@ -1,5 +1,5 @@
 export { gatherKey } from './gather.ts';
-export { keyNames, readKey, readKeyTaxa, readRivals, readValues } from './read.ts';
+export { keyNames, readKey, readKeyListed, readKeyTaxa, readRivals, readValues } from './read.ts';
 export type { LockedKey } from './read.ts';
 export { lockEarlier, lockKey } from './lock.ts';
 export { lastRevision, writeAccepted, writeRevision } from './write.ts';

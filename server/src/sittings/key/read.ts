@@ -81,6 +81,18 @@ export const readKeyTaxa = (
     [ws, sitting, listRev, taxa],
   );
 
+/** The species of the list as taught, without their profiles. */
+export const readKeyListed = (
+  sql: Sql,
+  ws: string,
+  sitting: string,
+  listRev: number,
+): Promise<readonly Pick<KeyTaxon, 'taxon'>[]> =>
+  sql.query<Pick<KeyTaxon, 'taxon'>>(
+    'select taxon from sitting_taxon where ws = $1 and sitting = $2 and rev = $3 order by taxon',
+    [ws, sitting, listRev],
+  );
+
 export const keyNames = (sql: Sql, ws: string, key: LockedKey): Promise<FrozenNames> =>
   readNames(sql, ws, key.namesHash);
 
