@@ -214,7 +214,6 @@ test('a key is walked through, rebuilt without its first question, and printed a
   await expect(check).toBeVisible();
   await expect(page.getByText('Building the key')).toHaveCount(0);
   await page.evaluate(() => document.fonts.ready);
-  await picture(page, 'key-sheet');
   const numbers = await page.locator('.key-couplet').count();
   for (const form of ['bracketed', 'indented']) {
     await page.getByLabel(form).click();
