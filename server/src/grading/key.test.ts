@@ -166,7 +166,13 @@ describe('a locked key', () => {
       section: id('first'),
       on: '2026-10-01',
     });
-    expect(await key(made.body.id)).toEqual({ rev: null, revisions: [], changes: [], effect: null });
+    expect(await key(made.body.id)).toEqual({
+      dropped: [],
+      rev: null,
+      revisions: [],
+      changes: [],
+      effect: null,
+    });
     expect((await revise(made.body.id)).body.detail).toContain('not locked yet');
     await moveSitting(owner, made.body.id, 'locked');
     expect((await key(made.body.id)).revisions).toMatchObject([{ rev: 1, by: 'Ilse Varn', stations: 4 }]);

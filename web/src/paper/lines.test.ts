@@ -70,11 +70,20 @@ describe('the lines of a sheet', () => {
     expect([
       cellOf(a, none, name),
       cellOf(ask({ typed: '' }), none, name),
+      cellOf(ask({ typed: 'limber pine (entered by staff)', as: 'species' }), none, name),
       cellOf(a, on(a, 'right'), name),
       cellOf(a, on(a, 'species', 'lasiocarpa'), name),
       cellOf(a, on(a, 'not_reached'), name),
       cellOf(a, on(a, undefined, 'gran fur'), name),
-    ]).toEqual(['', 'left blank', 'grand fir', 'name of lasiocarpa', 'not reached', 'gran fur']);
+    ]).toEqual([
+      '',
+      'left blank',
+      'limber pine',
+      'grand fir',
+      'name of lasiocarpa',
+      'not reached',
+      'gran fur',
+    ]);
   });
 
   test('a refused entry is found again with its text', () => {

@@ -75,6 +75,8 @@ export function totalOf(
   return { points: rounded(points), most: rounded(most), left };
 }
 
+const BY_STAFF = ' (entered by staff)';
+
 /** What a cell of the sheet says. */
 export function cellOf(
   a: SheetAsk,
@@ -82,7 +84,8 @@ export function cellOf(
   speciesName: (id: string) => string,
 ): string {
   const given = pending.get(slotOf(a));
-  if (!given) return a.typed === '' ? 'left blank' : (a.typed ?? '');
+  // On a sheet everything was entered by staff.
+  if (!given) return a.typed === '' ? 'left blank' : (a.typed ?? '').replace(BY_STAFF, '');
   if (given.as === 'right') return a.key;
   if (given.as === 'species') return speciesName(given.typed ?? '');
   return given.as ? ENTRY_WORDS[given.as] : (given.typed ?? '');
