@@ -17,6 +17,7 @@ import {
   moveSitting,
   openLong,
   openTestApp,
+  retag,
   send,
 } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
@@ -242,22 +243,7 @@ describe('a station that is dropped', () => {
     await drop(sitting, first?.id ?? '', true);
     const tree = second?.station.tree;
     if (!tree) throw new Error('No tree');
-    await owner.call(
-      'PUT',
-      `/api/trees/${tree.id}`,
-      {
-        site: id('site'),
-        tag: tree.tag,
-        taxon: id('occidental'),
-        stage: null,
-        condition: null,
-        hazards: [],
-        access: null,
-        reach: tree.reach,
-        retired: false,
-      },
-      { version: tree.version },
-    );
+    await retag(owner, tree, 'occidental');
     const revised = await owner.call<SittingKey>('POST', `/api/sittings/${sitting}/key-revisions`, {
       stations: null,
       why: 'The tag was on the wrong tree',

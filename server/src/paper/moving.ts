@@ -1,11 +1,9 @@
 import { v7 } from 'uuid';
-import { conflict, idParam, invalid } from '../http/index.ts';
+import { conflict, invalid } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
-import { needSitting } from '../sittings/index.ts';
-import { mustTakeSheets, takeEntered } from './entering.ts';
+import { takeEntered } from './entering.ts';
 import type { Entered } from './entering.ts';
-import { sheetKey } from './graded.ts';
-import { givenBy, needKey, needStudent, sheetOf } from './sheets.ts';
+import { givenBy, needOpenSheet, needStudent, sheetOf } from './sheets.ts';
 import { askAboutShift } from './shifts.ts';
 
 /**
@@ -17,11 +15,8 @@ export async function moveSheet(call: CallOf<'sheetMove'>): Promise<ReplyOf<'she
   const { db } = call.app;
   const { ws } = call.who;
   const { to } = call.body;
-  const sitting = await needSitting(db, call.who, idParam(call, 'id'));
-  const student = idParam(call, 'student');
-  await needStudent(db, ws, sitting, student);
+  const { sitting, student, key } = await needOpenSheet(call);
   const { code } = await needStudent(db, ws, sitting, to);
-  mustTakeSheets(sitting);
   if (to === student)
     throw invalid('This sheet is under that number already.', {
       field: 'to',
@@ -69,7 +64,6 @@ export async function moveSheet(call: CallOf<'sheetMove'>): Promise<ReplyOf<'she
     sitting.id,
     student,
   ]);
-  const key = await sheetKey(db, ws, sitting, await needKey(db, ws, sitting));
   for (const s of [student, to]) await askAboutShift(call, sitting, s, key);
   return { body: await sheetOf(call, sitting, to, key) };
 }

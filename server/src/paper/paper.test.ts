@@ -13,6 +13,7 @@ import {
   moveSitting,
   openLong,
   openTestApp,
+  retag,
   send,
 } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
@@ -152,22 +153,7 @@ describe('entering by exception', () => {
     expect((await readSheet(sitting.id, '11')).asks[0]?.points).toBe(0);
     const tree = sitting.stations[0]?.station.tree;
     if (!tree) throw new Error('No tree');
-    await owner.call(
-      'PUT',
-      `/api/trees/${tree.id}`,
-      {
-        site: id('site'),
-        tag: tree.tag,
-        taxon: id('lasiocarpa'),
-        stage: null,
-        condition: null,
-        hazards: [],
-        access: null,
-        reach: tree.reach,
-        retired: false,
-      },
-      { version: tree.version },
-    );
+    await retag(owner, tree, 'lasiocarpa');
     const revised = await owner.call('POST', `/api/sittings/${sitting.id}/key-revisions`, {
       stations: null,
       why: 'The tag was on the wrong tree',

@@ -9,10 +9,9 @@ import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import { vocabularyToRead } from '../library/index.ts';
 import { needSitting } from '../sittings/index.ts';
 import type { LockedKey, SittingRow } from '../sittings/index.ts';
-import { mustTakeSheets } from './entering.ts';
-import { sheetKey, slot } from './graded.ts';
+import { slot } from './graded.ts';
 import { SECOND_CHOSEN } from './secondOf.ts';
-import { givenBy, needKey, needStudent, readEntered, wordOf } from './sheets.ts';
+import { givenBy, needKey, needOpenSheet, readEntered, wordOf } from './sheets.ts';
 
 type Second = Readonly<Record<string, AnswerValue>>;
 
@@ -125,13 +124,9 @@ const enteredFirst = (sql: Sql, ws: string, sitting: string, student: string) =>
 export async function enterSecond(call: CallOf<'secondEnter'>): Promise<ReplyOf<'secondEnter'>> {
   const { db } = call.app;
   const { ws } = call.who;
-  const sitting = await needSitting(db, call.who, idParam(call, 'id'));
-  const student = idParam(call, 'student');
-  await needStudent(db, ws, sitting, student);
-  mustTakeSheets(sitting);
+  const { sitting, student, key } = await needOpenSheet(call);
   if (!(await enteredFirst(db, ws, sitting.id, student)))
     throw conflict('This sheet has not been entered a first time.', { remedy: 'Enter it first.' });
-  const key = await sheetKey(db, ws, sitting, await needKey(db, ws, sitting));
   const entered = readEntered(call.body.answers, key, await vocabularyToRead(db, ws));
   const answers = Object.fromEntries(entered.map((e) => [slot(e.sittingStation, e.ask), e.value]));
   await insertRows(

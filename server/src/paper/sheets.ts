@@ -213,24 +213,32 @@ export function readEntered(
   });
 }
 
-/**
- * Enters answers of a paper sheet. What differs from an answer by phone waits for a decision, unless staff say that it
- * corrects it; lines that look one station off are asked about.
- */
-export async function enterSheet(call: CallOf<'sheetEnter'>): Promise<ReplyOf<'sheetEnter'>> {
+/** A sheet that takes entries, with all it is entered against. */
+export interface OpenSheet {
+  readonly sitting: SittingRow;
+  readonly student: string;
+  readonly key: SheetKey;
+}
+
+/** @throws where there is no such sheet, or it takes no entries: before the sitting opens and once results are returned. */
+export async function needOpenSheet(call: Call<Account>): Promise<OpenSheet> {
   const { db } = call.app;
   const { ws } = call.who;
   const sitting = await needSitting(db, call.who, idParam(call, 'id'));
   const student = idParam(call, 'student');
   await needStudent(db, ws, sitting, student);
   mustTakeSheets(sitting);
-  const key = await sheetKey(db, ws, sitting, await needKey(db, ws, sitting));
-  await takeEntered(
-    call,
-    sitting,
-    student,
-    readEntered(call.body.answers, key, await vocabularyToRead(db, ws)),
-  );
+  return { sitting, student, key: await sheetKey(db, ws, sitting, await needKey(db, ws, sitting)) };
+}
+
+/**
+ * Enters answers of a paper sheet. What differs from an answer by phone waits for a decision, unless staff say that it
+ * corrects it; lines that look one station off are asked about.
+ */
+export async function enterSheet(call: CallOf<'sheetEnter'>): Promise<ReplyOf<'sheetEnter'>> {
+  const { sitting, student, key } = await needOpenSheet(call);
+  const vocabulary = await vocabularyToRead(call.app.db, call.who.ws);
+  await takeEntered(call, sitting, student, readEntered(call.body.answers, key, vocabulary));
   await askAboutShift(call, sitting, student, key);
   return { body: await sheetOf(call, sitting, student, key) };
 }

@@ -7,15 +7,15 @@ import type { KeyAsk } from '@hurrow/core/grading';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { gradeSitting } from '../grading/index.ts';
-import { conflict, idParam } from '../http/index.ts';
+import { conflict } from '../http/index.ts';
 import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import { needSitting } from '../sittings/index.ts';
 import type { SittingRow, StationKey } from '../sittings/index.ts';
-import { mustTakeSheets, takeEntered } from './entering.ts';
+import { takeEntered } from './entering.ts';
 import type { Entered } from './entering.ts';
-import { sheetKey, shiftOn, slot } from './graded.ts';
+import { shiftOn, slot } from './graded.ts';
 import type { Given, SheetKey } from './graded.ts';
-import { givenBy, needKey, needStudent, sheetOf } from './sheets.ts';
+import { givenBy, needOpenSheet, sheetOf } from './sheets.ts';
 
 const SHIFT = 'h.id, h.first, h.last, h.moved as by, h.state, a.name as "decidedBy"';
 const FROM = 'sheet_shift h left join account a on a.ws = h.ws and a.id = h.decided_by';
@@ -133,15 +133,11 @@ function movedAnswers(key: SheetKey, shift: Shift, given: Given): readonly Enter
 export async function decideShift(call: CallOf<'sheetShift'>): Promise<ReplyOf<'sheetShift'>> {
   const { db } = call.app;
   const { ws } = call.who;
-  const sitting = await needSitting(db, call.who, idParam(call, 'id'));
-  const student = idParam(call, 'student');
-  await needStudent(db, ws, sitting, student);
-  mustTakeSheets(sitting);
+  const { sitting, student, key } = await needOpenSheet(call);
   const open = await readShift(db, ws, sitting.id, student);
   if (open?.state !== 'open')
     throw conflict('Nothing is asked about this sheet any more.', { remedy: 'Open the sheet again.' });
   const at = call.app.clock().toISOString();
-  const key = await sheetKey(db, ws, sitting, await needKey(db, ws, sitting));
   const given = await givenValues(db, ws, sitting.id, student);
   const taken = await db.query(
     `update sheet_shift set state = $4, decided_by = $5, decided_at = $6

@@ -12,4 +12,4 @@ export { WS, id } from './ids.ts';
 export { openEmpty, placeEmpty, placeFilled } from './copied.ts';
 export { finished, sendFile } from './work.ts';
 export { loggedAnswer } from './logged.ts';
-export { longQuiz, openLong } from './longQuiz.ts';
+export { longQuiz, openLong, retag } from './longQuiz.ts';

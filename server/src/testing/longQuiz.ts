@@ -65,3 +65,21 @@ export async function openLong(
   if (status !== 200) throw new Error(`The sitting was not opened: ${JSON.stringify(body)}`);
   return body;
 }
+
+/** Says that a tree is of another species than its tag did. */
+export async function retag(owner: Client, tree: TreeRow, species: string): Promise<void> {
+  const { tag, reach, version } = tree;
+  const body = {
+    site: id('site'),
+    tag,
+    taxon: id(species),
+    stage: null,
+    condition: null,
+    hazards: [],
+    access: null,
+    reach,
+    retired: false,
+  };
+  const { status } = await owner.call('PUT', `/api/trees/${tree.id}`, body, { version });
+  if (status !== 200) throw new Error(`The tree was not changed: ${status}`);
+}

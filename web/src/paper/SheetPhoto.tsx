@@ -1,18 +1,17 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import Button from 'antd/es/button';
 import Popconfirm from 'antd/es/popconfirm';
 import { address } from '@hurrow/contract';
 import type { Sheet } from '@hurrow/contract';
 import { sendFile, useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { PictureButton, ProblemNote } from '../parts/index.ts';
 
 /** The photograph of a sheet beside its entry. */
 export function SheetPhoto({ sitting, sheet }: { sitting: string; sheet: Sheet }) {
   const params = { id: sitting, student: sheet.student };
   const client = useQueryClient();
   const remove = useWrite('sheetPhotoRemove');
-  const file = useRef<HTMLInputElement>(null);
   const [error, setError] = useState<unknown>(null);
   const [busy, setBusy] = useState(false);
   // The address stays the same when another photograph takes the place of one.
@@ -33,9 +32,12 @@ export function SheetPhoto({ sitting, sheet }: { sitting: string; sheet: Sheet }
     <section className="panel" aria-label="Photograph of the sheet">
       <div className="panel-head">
         <h2>Photograph</h2>
-        <Button size="small" loading={busy} onClick={() => file.current?.click()}>
-          {sheet.photo ? 'Replace photograph' : 'Attach photograph'}
-        </Button>
+        <PictureButton
+          label={sheet.photo ? 'Replace photograph' : 'Attach photograph'}
+          what="Photograph of the sheet to attach"
+          busy={busy}
+          onPick={(f) => void attach(f)}
+        />
         {sheet.photo ? (
           <Popconfirm
             title="Delete this photograph?"
@@ -50,19 +52,6 @@ export function SheetPhoto({ sitting, sheet }: { sitting: string; sheet: Sheet }
           </Popconfirm>
         ) : null}
       </div>
-      <input
-        ref={file}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        className="visually-hidden"
-        tabIndex={-1}
-        aria-label="Photograph of the sheet to attach"
-        onChange={(e) => {
-          const [chosen] = e.target.files ?? [];
-          e.target.value = '';
-          if (chosen) void attach(chosen);
-        }}
-      />
       {sheet.photo ? (
         <img
           className="sheet-photo"

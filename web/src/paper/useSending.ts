@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import type { SheetAnswer } from '@hurrow/contract';
-import { problemOf, request } from '../api/index.ts';
+import { isUnreached, problemOf, request } from '../api/index.ts';
 import type { Given } from './entry.ts';
 import { slotOf } from './lines.ts';
 import { refusedAt } from './refused.ts';
@@ -26,12 +26,21 @@ export interface Sending {
 }
 
 const REST_MS = 2000;
+/** How long until what could not be sent is sent again. */
+const AGAIN_MS = 3000;
 /** What a write of sheets makes stale besides the sheet itself. */
 const ELSEWHERE = ['sitting', 'grades', 'due', 'disputes', 'decisionsDue', 'secondEntries'] as const;
 
 interface Waiting {
   readonly student: string;
   readonly answer: SheetAnswer;
+}
+
+/** A request as it is sent, and sent again until it is answered. */
+interface Batch {
+  readonly student: string;
+  readonly answers: readonly SheetAnswer[];
+  readonly key: string;
 }
 
 /**
@@ -44,7 +53,9 @@ export function useSending(sitting: string): Sending {
   const [refused, setRefused] = useState<RefusedEntry | null>(null);
   const waiting = useRef<readonly Waiting[]>([]);
   const isSending = useRef(false);
+  const stuck = useRef<Batch | null>(null);
   const resting = useRef<number | undefined>(undefined);
+  const again = useRef<number | undefined>(undefined);
 
   // Other pages are read again once the hand rests, or leaves: not with every line.
   const told = (): void => {
@@ -64,6 +75,15 @@ export function useSending(sitting: string): Sending {
     [],
   );
 
+  // Whoever closes the page while entries are on their way is asked first.
+  useEffect(() => {
+    const stay = (e: BeforeUnloadEvent): void => {
+      if (isSending.current || stuck.current !== null || waiting.current.length > 0) e.preventDefault();
+    };
+    window.addEventListener('beforeunload', stay);
+    return () => window.removeEventListener('beforeunload', stay);
+  }, []);
+
   /** Takes entries off the list of those on their way, but for questions that were entered again since. */
   const drop = (student: string, answers: readonly SheetAnswer[]): void => {
     const later = new Set(waiting.current.filter((w) => w.student === student).map((w) => slotOf(w.answer)));
@@ -74,33 +94,56 @@ export function useSending(sitting: string): Sending {
     });
   };
 
-  const sendNext = async (): Promise<void> => {
+  /** Everything that waits for the sheet whose turn it is, as one request. */
+  const takeNext = (): Batch => {
     const student = waiting.current[0]?.student ?? '';
-    const batch = waiting.current.filter((w) => w.student === student);
+    const own = waiting.current.filter((w) => w.student === student);
     waiting.current = waiting.current.filter((w) => w.student !== student);
-    const answers = batch.map((b) => b.answer);
+    return { student, answers: own.map((w) => w.answer), key: v7() };
+  };
+
+  /** Sends what waits for one sheet. @returns whether the server could be reached. */
+  const sendNext = async (): Promise<boolean> => {
+    const next = stuck.current ?? takeNext();
+    const { student, answers } = next;
     try {
       const sheet = await request('sheetEnter', {
         params: { id: sitting, student },
         body: { answers },
-        key: v7(),
+        key: next.key,
       });
+      stuck.current = null;
       client.setQueryData(['sheet', { id: sitting, student }], sheet);
       drop(student, answers);
+      setRefused((was) => (isUnreached(was?.error) ? null : was));
     } catch (error) {
+      // Nothing is lost without a network: the same request is sent again, under its key, so that it counts once.
+      if (isUnreached(error)) {
+        stuck.current = next;
+        setRefused({ student, given: undefined, error });
+        return false;
+      }
+      stuck.current = null;
       const at = refusedAt(problemOf(error).field, answers.length);
-      const others = batch.filter((_, i) => at !== null && i !== at);
-      waiting.current = [...others, ...waiting.current];
+      const others = answers.filter((_, i) => at !== null && i !== at);
+      waiting.current = [...others.map((answer) => ({ student, answer })), ...waiting.current];
       setRefused({ student, given: at === null ? answers[0] : answers[at], error });
       drop(student, at === null ? answers : answers.filter((_, i) => i === at));
     }
+    return true;
   };
 
   const run = async (): Promise<void> => {
     if (isSending.current) return;
     isSending.current = true;
-    while (waiting.current.length > 0) await sendNext();
+    let isReached = true;
+    while (isReached && (stuck.current !== null || waiting.current.length > 0)) isReached = await sendNext();
     isSending.current = false;
+    if (!isReached) {
+      window.clearTimeout(again.current);
+      again.current = window.setTimeout(() => void run(), AGAIN_MS);
+      return;
+    }
     window.clearTimeout(resting.current);
     resting.current = window.setTimeout(told, REST_MS);
   };

@@ -5,6 +5,7 @@ export { Latin, TaxonName } from './TaxonName.tsx';
 export { Loaded } from './Loaded.tsx';
 export { Nothing } from './Nothing.tsx';
 export { LongitudeDoubt } from './LongitudeDoubt.tsx';
+export { PictureButton } from './PictureButton.tsx';
 export { PageHead } from './PageHead.tsx';
 export { ProblemNote } from './ProblemNote.tsx';
 export { WorkNote } from './WorkNote.tsx';

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import Popconfirm from 'antd/es/popconfirm';
@@ -8,7 +8,7 @@ import { address } from '@hurrow/contract';
 import { ORGANS } from '@hurrow/core/conditions';
 import { sendFile, useWrite } from '../api/index.ts';
 import { ORGAN_LABELS } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { PictureButton, ProblemNote } from '../parts/index.ts';
 
 function PhotoCard({ photo, mayEdit }: { photo: Photo; mayEdit: boolean }) {
   const change = useWrite('photoChange');
@@ -79,7 +79,6 @@ function PhotoCard({ photo, mayEdit }: { photo: Photo; mayEdit: boolean }) {
 /** Photographs by organ, date and credit; the file's own name is not kept. */
 export function Photos({ profile, mayEdit }: { profile: SpeciesProfile; mayEdit: boolean }) {
   const client = useQueryClient();
-  const file = useRef<HTMLInputElement>(null);
   const [error, setError] = useState<unknown>(null);
   const [busy, setBusy] = useState(false);
   const add = async (chosen: File): Promise<void> => {
@@ -99,24 +98,9 @@ export function Photos({ profile, mayEdit }: { profile: SpeciesProfile; mayEdit:
       <div className="panel-head">
         <h2>Photographs</h2>
         {mayEdit ? (
-          <Button size="small" loading={busy} onClick={() => file.current?.click()}>
-            Add one
-          </Button>
+          <PictureButton label="Add one" what="Photograph to add" busy={busy} onPick={(f) => void add(f)} />
         ) : null}
       </div>
-      <input
-        ref={file}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        className="visually-hidden"
-        tabIndex={-1}
-        aria-label="Photograph to add"
-        onChange={(e) => {
-          const [chosen] = e.target.files ?? [];
-          e.target.value = '';
-          if (chosen) void add(chosen);
-        }}
-      />
       <ProblemNote error={error} />
       {profile.photos.length === 0 ? (
         <p className="quiet">None yet. Say the organ, the day and the credit of each.</p>
