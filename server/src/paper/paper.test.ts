@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import sharp from 'sharp';
 import { v7 } from 'uuid';
-import type { SecondEntries, Sheet, SheetAnswer, SheetAsk, SittingDetail } from '@hurrow/contract';
+import type { Grades, SecondEntries, Sheet, SheetAnswer, SheetAsk, SittingDetail } from '@hurrow/contract';
 import { PLAN, POLICY } from '@hurrow/core/quizzes';
 import {
   answersFor,
@@ -101,6 +101,10 @@ describe('entering by exception', () => {
     const grades = await graded(owner, sitting.id);
     const outcomes = grades.rows.filter((r) => r.code === '11').map((r) => r.outcome);
     expect(outcomes.slice(0, 4)).toEqual(['exact', 'misspelled', 'other_species', 'blank']);
+    // What nobody could read is looked at again.
+    const look = await owner.call<Grades>('GET', `/api/sittings/${sitting.id}/grades?show=look`);
+    expect(look.body.rows.map((r) => r.typed)).toContain('illegible');
+    expect(look.body.toLookAt).toBe(grades.toLookAt);
     // Who did not get there looked at nothing; a station that was left out is a blank look.
     expect(await looksOf(sitting.id, '11')).toHaveLength(9);
   });
