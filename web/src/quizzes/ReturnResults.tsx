@@ -56,8 +56,8 @@ export function ReturnResults({
       okButtonProps={{ disabled: !holds.data }}
     >
       <p>
-        Students who took part see their score, the right names, and what tells their mix-ups apart. Grades
-        can no longer be changed.
+        Students who took part see their score, the right names, and what tells their mix-ups apart. You can
+        still change a grade with a reason.
       </p>
       <div className="field">
         <span id="return-by">How</span>
