@@ -26,4 +26,5 @@ export type {
   NameAskKind,
   NameDecision,
 } from './types.ts';
+export { grouped } from './grouped.ts';
 export { reasonFor } from './reasons.ts';

@@ -4,6 +4,7 @@ import type { Grader } from './gradeAnswer.ts';
 import { asksSpecies, lookOf } from './looks.ts';
 import type { LookCall, StationLook } from './looks.ts';
 import { lessClues } from './clues.ts';
+import { grouped } from './grouped.ts';
 import type { Graded, KeyAsk, KeyTruth } from './types.ts';
 
 /** An answer that counts, of one student at one station. */
@@ -89,16 +90,6 @@ function callsBefore(
       const ask = task.asks.find((a) => a.character === character);
       return ask ? [{ character, value, outcome: grade(value, ask, task.truth).outcome }] : [];
     });
-}
-
-function grouped<T>(all: readonly T[], key: (t: T) => string): ReadonlyMap<string, readonly T[]> {
-  const found = new Map<string, T[]>();
-  for (const t of all) {
-    const had = found.get(key(t));
-    if (had) had.push(t);
-    else found.set(key(t), [t]);
-  }
-  return found;
 }
 
 /**

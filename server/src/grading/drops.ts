@@ -2,7 +2,7 @@ import type { GradeEffect } from '@hurrow/contract';
 import { conflict, idParam, invalid } from '../http/index.ts';
 import type { Account, CallOf, ReplyOf } from '../http/index.ts';
 import type { Sql } from '../db/index.ts';
-import { needSitting, readKey, writeAccepted } from '../sittings/index.ts';
+import { heldAt, needSitting, readKey, writeAccepted } from '../sittings/index.ts';
 import type { LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
 import { benchOf } from './context.ts';
 import { effectOfStations } from './effects.ts';
@@ -56,8 +56,11 @@ export async function previewDrop(
   );
   const changed = call.body.drop ? dropped : restored;
   const bench = await benchOf(db, ws, sitting, key);
-  const stations = new Map([...bench.stations, [station.sittingStation, changed(station)] as const]);
-  const body: GradeEffect = await effectOfStations(db, ws, sitting, bench, stations);
+  const at = station.sittingStation;
+  const stations = new Map([...bench.stations, [at, changed(station)] as const]);
+  const held = (bench.earlier.get(at) ?? []).map(changed);
+  const earlier = held.length === 0 ? bench.earlier : new Map([...bench.earlier, [at, held] as const]);
+  const body: GradeEffect = await effectOfStations(db, ws, sitting, bench, { stations, earlier });
   return { body };
 }
 
@@ -69,10 +72,12 @@ export async function dropStation(call: CallOf<'stationDrop'>): Promise<ReplyOf<
   const { ws } = call.who;
   const { station: id, drop, why } = call.body;
   await call.app.db.transaction(async (tx) => {
-    const { sitting, station } = await needStation(tx, call.who, idParam(call, 'id'), id, drop, true);
+    const { sitting, key, station } = await needStation(tx, call.who, idParam(call, 'id'), id, drop, true);
     const at = call.app.clock().toISOString();
     const revision = { ws, sitting: sitting.id, why, by: call.who.id, at };
-    await writeAccepted(tx, revision, [drop ? dropped(station) : restored(station)]);
+    // Where its tree changed during the sitting, each revision that holds for somebody is followed by one of its own.
+    for (const held of [...heldAt(key, station)].reverse())
+      await writeAccepted(tx, revision, [drop ? dropped(held) : restored(held)]);
     await tx.query('update sitting set version = version + 1 where ws = $1 and id = $2', [ws, sitting.id]);
   });
   return { status: 201, body: await readSittingKey(call) };

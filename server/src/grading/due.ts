@@ -1,6 +1,6 @@
 import type { DecisionDue, GradeOutcome } from '@hurrow/contract';
 import type { AskKind } from '@hurrow/core/grading';
-import { TO_LOOK_AT } from '@hurrow/core/grading';
+import { TO_LOOK_AT, grouped } from '@hurrow/core/grading';
 import { meaningsOf } from '@hurrow/core/names';
 import type { Sql } from '../db/index.ts';
 import { idParam } from '../http/index.ts';
@@ -47,16 +47,6 @@ function mostWritten(texts: readonly string[]): string {
 
 /** At most so many species are offered; the whole list can be chosen from besides. */
 const MOST_CANDIDATES = 4;
-
-function grouped<T>(all: readonly T[], key: (t: T) => string): ReadonlyMap<string, readonly T[]> {
-  const found = new Map<string, T[]>();
-  for (const t of all) {
-    const had = found.get(key(t));
-    if (had) had.push(t);
-    else found.set(key(t), [t]);
-  }
-  return found;
-}
 
 const rounded = (n: number): number => Math.round(n * 100) / 100;
 

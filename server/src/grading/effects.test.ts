@@ -252,6 +252,46 @@ describe('a station that is dropped', () => {
     expect(revised.body.dropped.map((d) => d.number)).toEqual([1]);
   });
 
+  test('whose tree changed during the sitting is dropped for everybody, and no preview invents a change', async () => {
+    const sitting = await openLong(owner, quiz);
+    const early = await joinWalk(app, sitting.code, '11');
+    await send(early.phone, answersFor(early.walk, 1, { name: 'grand fir' }));
+    const spare = (await longQuiz(owner, ['lasiocarpa'])).stations[0]?.tree.id;
+    const [first] = await stationsOf(sitting.id);
+    app.later(60_000);
+    const swapped = await owner.call(
+      'POST',
+      `/api/sitting-stations/${first?.id ?? ''}/swap`,
+      { individual: spare, why: 'The branch broke', reason: 'shown_in_lab' },
+      { version: first?.version ?? 0 },
+    );
+    expect(swapped.status).toBe(200);
+    app.later(60_000);
+    const late = await joinWalk(app, sitting.code, '12');
+    const sent = answersFor(late.walk, 1, { name: 'subalpine fir' });
+    await send(
+      late.phone,
+      sent.map((a) => ({ ...a, at: '2030-01-01T00:00:00.000Z' })),
+    );
+    await moveSitting(owner, sitting.id, 'closed');
+    const before = await graded(owner, sitting.id);
+    expect(before.totals.map((t) => t.points)).toEqual([2, 2]);
+    const same = await owner.call<GradeEffect>('GET', `/api/sittings/${sitting.id}/grading-preview`);
+    expect(same.body.sittings[0]).toMatchObject({ answers: 0, byStudent: [] });
+
+    const body = { station: first?.id ?? '', drop: true, why: 'preview' };
+    const shown = await owner.call<GradeEffect>(
+      'POST',
+      `/api/sittings/${sitting.id}/station-drop-previews`,
+      body,
+    );
+    expect(shown.body.sittings[0]).toMatchObject({ lost: 4, students: 2 });
+    await drop(sitting.id, first?.id ?? '', true);
+    expect((await graded(owner, sitting.id)).totals.map((t) => t.points)).toEqual([0, 0]);
+    await drop(sitting.id, first?.id ?? '', false);
+    expect((await graded(owner, sitting.id)).totals).toEqual(before.totals);
+  });
+
   test('is refused for a station of another sitting and for a draft', async () => {
     const sitting = await walked(['grand fir'], ['grand fir']);
     const strange = await drop(sitting, id('none'), true);

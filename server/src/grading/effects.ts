@@ -1,13 +1,14 @@
 import type { GradeEffect, KeyEffect, SittingEffect } from '@hurrow/contract';
 import type { NameDecision, StationAnswer } from '@hurrow/core/grading';
 import { normalise } from '@hurrow/core/names';
+import { SEES_SECTION } from '../access/index.ts';
 import { one } from '../db/index.ts';
 import type { RowsText, Sql } from '../db/index.ts';
 import { conflict, idParam } from '../http/index.ts';
 import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import { needSitting, newestRun, readKey, sittingById, truthOf } from '../sittings/index.ts';
 import type { SittingRow, StationKey } from '../sittings/index.ts';
-import { countAnswers, countedAnswers } from './answers.ts';
+import { countAnswers, countedAnswers, firstAnswers } from './answers.ts';
 import type { Whose } from './answers.ts';
 import { benchOf } from './context.ts';
 import type { Bench } from './context.ts';
@@ -17,6 +18,7 @@ import type { Grading } from './graders.ts';
 import type { KeptGrade } from './gradeText.ts';
 import { placesOf } from './places.ts';
 import { scopeOf } from './reach.ts';
+import { byRevision } from './revisions.ts';
 
 /** The points of each answer at a station by a key that may be another than the one in force, with whose it is. */
 async function pointsAt(
@@ -50,11 +52,19 @@ async function namedStudents(
 }
 
 interface Change {
+  readonly response: string;
   readonly student: string;
   readonly by: number;
 }
 
-async function summed(sql: Sql, ws: string, changed: readonly Change[]): Promise<KeyEffect> {
+/** Adds changes up by student; a grade that a person changed stays as it is. */
+async function summed(sql: Sql, ws: string, all: readonly Change[]): Promise<KeyEffect> {
+  const kept = await sql.query<{ response: string }>(
+    'select response from override where ws = $1 and response = any($2::uuid[]) and withdrawn_at is null',
+    [ws, all.map((c) => c.response)],
+  );
+  const overridden = new Set(kept.map((o) => o.response));
+  const changed = all.filter((c) => !overridden.has(c.response));
   const by = new Map<string, number>();
   for (const c of changed) by.set(c.student, (by.get(c.student) ?? 0) + c.by);
   return {
@@ -66,7 +76,27 @@ async function summed(sql: Sql, ws: string, changed: readonly Change[]): Promise
   };
 }
 
-type Graders = Pick<Bench, 'stations' | 'context'>;
+type Graders = Pick<Bench, 'stations' | 'earlier' | 'context'>;
+
+/** The points of each answer at a station, by the revision of its key that holds for whoever gave it. */
+async function pointsBy(
+  sql: Sql,
+  ws: string,
+  grading: Grading,
+  by: Pick<Bench, 'stations' | 'earlier'>,
+  id: string,
+  whose: Whose,
+): Promise<ReadonlyMap<string, KeptGrade>> {
+  const station = by.stations.get(id);
+  if (!station || !by.earlier.has(id))
+    return pointsAt(grading, station, await countedAnswers(sql, ws, id, whose));
+  const there = whose ?? [...(await firstAnswers(sql, ws, id)).keys()];
+  const found = new Map<string, KeptGrade>();
+  for (const [key, own] of await byRevision(sql, ws, by, station, there))
+    for (const [response, grade] of await pointsAt(grading, key, await countedAnswers(sql, ws, id, own)))
+      found.set(response, grade);
+  return found;
+}
 
 /**
  * What grading the same answers by other rules does to the points; nothing is written.
@@ -85,12 +115,11 @@ export async function effectBetween(
   const changed: Change[] = [];
   try {
     for (const [id, whose] of scope) {
-      const answers = await countedAnswers(sql, ws, id, whose);
-      const was = await pointsAt(before, old.stations.get(id), answers);
-      const is = await pointsAt(after, next.stations.get(id), answers);
+      const was = await pointsBy(sql, ws, before, old, id, whose);
+      const is = await pointsBy(sql, ws, after, next, id, whose);
       for (const g of new Map([...was, ...is]).values()) {
         const by = (is.get(g.response)?.points ?? 0) - (was.get(g.response)?.points ?? 0);
-        if (by !== 0) changed.push({ student: g.student, by });
+        if (by !== 0) changed.push({ response: g.response, student: g.student, by });
       }
     }
   } finally {
@@ -123,7 +152,7 @@ async function ruledIn(
   if (!key) return null;
   const old = await benchOf(sql, ws, sitting, key);
   const decisions = new Map([...old.context.decisions, [decision.folded, decision] as const]);
-  const next = { stations: old.stations, context: { ...old.context, decisions } };
+  const next = { ...old, context: { ...old.context, decisions } };
   const scope = await placesOf(sql, ws, sitting.id, decision.folded);
   return named(sql, ws, sitting, await effectBetween(sql, ws, sitting, old, next, scope));
 }
@@ -137,11 +166,17 @@ export async function previewRuling(call: CallOf<'rulingPreview'>): Promise<Repl
   const decision = { folded: normalise(body.typed), taxon: body.taxon ?? null, outcome: body.outcome };
   const scope = scopeOf(call.who.role === 'assistant' ? 'sitting' : (body.scope ?? 'list'), sitting);
   const others = scope.scope === 'sitting' ? [] : await sittingsWith(db, ws, sitting, decision.folded, scope);
+  // Of a class that somebody does not see, nobody is named.
+  const seen = await db.query<{ id: string }>(
+    `select s.id from sitting s where s.ws = $1 and s.id = any($3::uuid[]) and ${SEES_SECTION('s.section')}`,
+    [ws, call.who.id, others.map((o) => o.sitting)],
+  );
   const found: SittingEffect[] = [];
   for (const id of [sitting.id, ...others.map((o) => o.sitting)]) {
     const at = id === sitting.id ? sitting : await sittingById(db, ws, id);
     const effect = at ? await ruledIn(db, ws, at, decision) : null;
-    if (effect) found.push(effect);
+    const isSeen = id === sitting.id || seen.some((s) => s.id === id);
+    if (effect) found.push(isSeen ? effect : { ...effect, byStudent: [] });
   }
   return { body: { sittings: found } };
 }
@@ -166,19 +201,18 @@ export async function previewGrading(call: Call<Account>): Promise<GradeEffect> 
   const changed: Change[] = [];
   const counting = new Set<string>();
   try {
-    for (const [id, station] of bench.stations) {
-      for (const g of (await pointsAt(grading, station, await countedAnswers(db, ws, id))).values()) {
+    for (const id of bench.stations.keys()) {
+      for (const g of (await pointsBy(db, ws, grading, bench, id, null)).values()) {
         counting.add(g.response);
         const by = g.points - (before.get(g.response)?.points ?? 0);
-        if (by !== 0) changed.push({ student: g.student, by });
+        if (by !== 0) changed.push({ response: g.response, student: g.student, by });
       }
     }
   } finally {
     grading.end();
   }
   // An answer that counts no longer takes its points along.
-  for (const g of was)
-    if (!counting.has(g.response) && g.points !== 0) changed.push({ student: g.student, by: -g.points });
+  for (const g of was) if (!counting.has(g.response) && g.points !== 0) changed.push({ ...g, by: -g.points });
   return { sittings: [await named(db, ws, sitting, await summed(db, ws, changed))] };
 }
 
@@ -188,9 +222,9 @@ export async function effectOfStations(
   ws: string,
   sitting: SittingRow,
   bench: Bench,
-  stations: Bench['stations'],
+  { stations, earlier }: Pick<Bench, 'stations' | 'earlier'>,
 ): Promise<GradeEffect> {
-  const next = { stations, context: bench.context };
+  const next = { stations, earlier, context: bench.context };
   const effect = await effectBetween(sql, ws, sitting, bench, next);
   return { sittings: [await named(sql, ws, sitting, effect)] };
 }

@@ -1,19 +1,11 @@
 import { v7 } from 'uuid';
-import { keyFor } from '@hurrow/core/quizzes';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict } from '../http/index.ts';
 import { heldAt, lockKey, readKey, truthOf } from '../sittings/index.ts';
 import type { LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
 import { countSums, lockSums } from '../sums/index.ts';
-import {
-  attendees,
-  countAnswers,
-  countedAnswers,
-  firstAnswers,
-  firstCalls,
-  participants,
-} from './answers.ts';
+import { attendees, countAnswers, countedAnswers, firstCalls, participants } from './answers.ts';
 import type { Whose } from './answers.ts';
 import { benchOf } from './context.ts';
 import type { Bench } from './context.ts';
@@ -21,6 +13,7 @@ import { startGrading } from './graders.ts';
 import type { Grading } from './graders.ts';
 import type { TextGrades } from './gradeText.ts';
 import { placesOf } from './places.ts';
+import { byRevision } from './revisions.ts';
 import { stationRows, writeParts, writeStation } from './stationRows.ts';
 import type { Part, Run } from './stationRows.ts';
 
@@ -109,21 +102,6 @@ interface Pending {
   readonly station: StationKey;
   readonly whose: Whose;
   readonly graded: Promise<TextGrades>;
-}
-
-/** The students at a station by the revision of its key that holds for them. */
-async function byRevision(
-  tx: Sql,
-  ws: string,
-  bench: Bench,
-  station: StationKey,
-  students: readonly string[],
-): Promise<ReadonlyMap<StationKey, readonly string[]>> {
-  const held = heldAt(bench, station);
-  const first = await firstAnswers(tx, ws, station.sittingStation);
-  const found = new Map<StationKey, string[]>(held.map((k) => [k, []]));
-  for (const student of students) found.get(keyFor(held, first.get(student) ?? null))?.push(student);
-  return found;
 }
 
 /** Students whose sheet may be off by a line, by the number of the station, while nobody has decided. */

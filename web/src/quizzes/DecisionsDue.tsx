@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { ReactNode } from 'react';
+import Button from 'antd/es/button';
 import type { DecisionDue, GradingDone, SittingDetail } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
 import { AppLink, Loaded, Nothing } from '../parts/index.ts';
@@ -9,15 +10,16 @@ import { dueWords, nameOf, stakeWords } from './dueWords.ts';
 function DueLine({ due, chosen, onChoose }: { due: DecisionDue; chosen: boolean; onChoose: () => void }) {
   return (
     <li>
-      <button
-        type="button"
+      <Button
+        type="text"
+        block
         className={chosen ? 'due-line chosen' : 'due-line'}
         aria-pressed={chosen}
         onClick={onChoose}
       >
         <span>{dueWords(due)}</span>
         <span className="quiet number">{stakeWords(due.atStake)}</span>
-      </button>
+      </Button>
     </li>
   );
 }
