@@ -33,15 +33,18 @@ export function useRead<R extends ReadRoute>(
  * Writes through a route, once for a double press of what makes something, and reads again what the route table says
  * it makes stale.
  * @param keptHere a read that this page brings up to date itself.
+ * @param inTurn names what is written: writes of one name wait for each other, so that the last one sent is the one kept.
  */
 export function useWrite<R extends RouteName>(
   name: R,
   keptHere?: ReadRoute,
+  inTurn?: string,
 ): UseMutationResult<AnswerOf<R>, unknown, RequestOptions<R>> {
   const client = useQueryClient();
   const [keys] = useState(() => pressKeys(v4, () => Date.now()));
   const creates = routeOf(name).creates === true;
   return useMutation({
+    ...(inTurn === undefined ? {} : { scope: { id: inTurn } }),
     mutationFn: async (options: RequestOptions<R>): Promise<AnswerOf<R>> => {
       if (!creates) return request(name, options);
       const key = keys.keyFor(JSON.stringify([options.params, options.body]));

@@ -10,13 +10,18 @@ import { sendFile, useWrite } from '../api/index.ts';
 import { ORGAN_LABELS } from '../app/index.ts';
 import { PictureButton, ProblemNote } from '../parts/index.ts';
 
+type Said = Readonly<Pick<Photo, 'organ' | 'takenOn'> & { credit: string }>;
+
 function PhotoCard({ photo, mayEdit }: { photo: Photo; mayEdit: boolean }) {
-  const change = useWrite('photoChange');
+  const change = useWrite('photoChange', undefined, `photo ${photo.id}`);
   const remove = useWrite('photoRemove');
-  const [credit, setCredit] = useState(photo.credit ?? '');
-  const put = (part: Partial<Pick<Photo, 'organ' | 'takenOn' | 'credit'>>): void => {
-    const { organ, takenOn } = photo;
-    change.mutate({ params: { id: photo.id }, body: { organ, takenOn, credit, ...part } });
+  const [said, setSaid] = useState<Said>({ ...photo, credit: photo.credit ?? '' });
+  // What was said a moment ago may not have come back yet, so every change sends what this card says, not what was read.
+  const put = (part: Partial<Said>): void => {
+    const now = { ...said, ...part };
+    setSaid(now);
+    const { organ, takenOn, credit } = now;
+    change.mutate({ params: { id: photo.id }, body: { organ, takenOn, credit } });
   };
   const what = photo.organ ? ORGAN_LABELS[photo.organ] : 'organ not said';
   return (
@@ -27,7 +32,7 @@ function PhotoCard({ photo, mayEdit }: { photo: Photo; mayEdit: boolean }) {
           <>
             <select
               aria-label="Organ shown"
-              value={photo.organ ?? ''}
+              value={said.organ ?? ''}
               onChange={(e) => put({ organ: ORGANS.find((o) => o === e.target.value) ?? null })}
             >
               <option value="">organ?</option>
@@ -40,17 +45,17 @@ function PhotoCard({ photo, mayEdit }: { photo: Photo; mayEdit: boolean }) {
             <input
               type="date"
               aria-label="Taken on"
-              value={photo.takenOn ?? ''}
+              value={said.takenOn ?? ''}
               onChange={(e) => put({ takenOn: e.target.value === '' ? null : e.target.value })}
             />
             <Input
               size="small"
               aria-label="Credit"
               placeholder="Credit"
-              value={credit}
+              value={said.credit}
               maxLength={160}
-              onChange={(e) => setCredit(e.target.value)}
-              onBlur={() => (credit === (photo.credit ?? '') ? undefined : put({ credit }))}
+              onChange={(e) => setSaid({ ...said, credit: e.target.value })}
+              onBlur={() => (said.credit === (photo.credit ?? '') ? undefined : put({}))}
             />
             <Popconfirm
               title="Remove this photograph?"
