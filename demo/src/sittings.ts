@@ -73,6 +73,7 @@ const THIRD: PlannedQuiz = {
     { tag: 'L42', asks: [call('twig.arrangement'), common, sureness] },
     { tag: 'L37', asks: [call('leaf.glands'), common, sureness] },
     { tag: 'L41', asks: [common, sureness] },
+    { tag: 'L38', asks: [common, sureness] },
   ],
 };
 
@@ -199,6 +200,9 @@ function truthOf(tag: string): string {
   return tree.really ?? tree.species;
 }
 
+/** Stations whose answers are drawn before those of later ones, so that adding a station leaves what was drawn. */
+const DRAWN_FIRST = 10;
+
 interface Sat {
   readonly quiz: PlannedQuiz;
   readonly section: 'tuesday' | 'thursday';
@@ -219,44 +223,46 @@ function answerRows({ quiz, section, on, seed, afterLesson }: Sat): TableRows[] 
   const attempts: Record<string, unknown>[] = [];
   const responses: Record<string, unknown>[] = [];
   const students = SECTIONS.find((s) => s.key === section)?.students ?? [];
+  const skills = new Map<string, number>();
+  const attemptOf = (code: string): string => idOf('attempt', `${quiz.key}/${code}`);
+  const isPaper = (index: number): boolean => index % 4 === 3;
+  const answersAt = (code: string, index: number, s: PlannedQuiz['stations'][number]): void => {
+    const who = { section, afterLesson };
+    const answers = answerStation(truthOf(s.tag), s.asks, skills.get(code) ?? 1, NAMES, random, who);
+    answers.forEach((a, i) => {
+      const id = idOf('response', `${quiz.key}/${code}/${s.tag}/${i}`);
+      responses.push({
+        ws: WS,
+        id,
+        attempt: attemptOf(code),
+        sitting_station: sittingStation(quiz, section, s.tag),
+        ask: askId(quiz, s.tag, i + 1),
+        seq: i + 1,
+        value: stored(taggedValue(a)),
+        precedence: 1,
+        received_at: `${on}T20:40:00Z`,
+        origin: isPaper(index) ? 'paper' : 'phone',
+        clues_open: 0,
+        late: false,
+      });
+    });
+  };
   students.forEach(({ code }, index) => {
-    const attempt = idOf('attempt', `${quiz.key}/${code}`);
-    const paper = index % 4 === 3;
     attempts.push({
       ws: WS,
-      id: attempt,
+      id: attemptOf(code),
       sitting: sittingId(quiz, section),
       student: studentId(code),
-      origin: paper ? 'paper' : 'phone',
+      origin: isPaper(index) ? 'paper' : 'phone',
       takeover: 1,
       joined_at: `${on}T20:00:00Z`,
       submitted_at: `${on}T20:40:00Z`,
     });
-    const skill = 0.5 + random();
-    for (const s of quiz.stations) {
-      const species = truthOf(s.tag);
-      const answers = answerStation(species, s.asks, skill, NAMES, random, {
-        section,
-        afterLesson,
-      });
-      answers.forEach((a, i) => {
-        const id = idOf('response', `${quiz.key}/${code}/${s.tag}/${i}`);
-        responses.push({
-          ws: WS,
-          id,
-          attempt,
-          sitting_station: sittingStation(quiz, section, s.tag),
-          ask: askId(quiz, s.tag, i + 1),
-          seq: i + 1,
-          value: stored(taggedValue(a)),
-          precedence: 1,
-          received_at: `${on}T20:40:00Z`,
-          origin: paper ? 'paper' : 'phone',
-          clues_open: 0,
-          late: false,
-        });
-      });
-    }
+    skills.set(code, 0.5 + random());
+    for (const s of quiz.stations.slice(0, DRAWN_FIRST)) answersAt(code, index, s);
+  });
+  students.forEach(({ code }, index) => {
+    for (const s of quiz.stations.slice(DRAWN_FIRST)) answersAt(code, index, s);
   });
   return [
     { table: 'attempt', rows: attempts },

@@ -15,6 +15,7 @@ import { openApi } from './openapi.ts';
 import { invitationHandlers, peopleHandlers } from './people/index.ts';
 import { rangesHandlers } from './ranges/index.ts';
 import { quizzesHandlers } from './quizzes/index.ts';
+import { soundnessHandlers } from './soundness/index.ts';
 import { sittingsHandlers } from './sittings/index.ts';
 import { studentsHandlers } from './students/index.ts';
 import { joinHandlers, slipHandlers, walkHandlers } from './walk/index.ts';
@@ -67,6 +68,7 @@ export const HANDLERS: Handlers = {
   ...paperHandlers,
   ...slipHandlers,
   ...gradingHandlers,
+  ...soundnessHandlers,
   ...mixupsHandlers,
   ...walkHandlers,
   sittingState,

@@ -15,6 +15,7 @@ import type {
   SittingKey,
   StationDrop,
 } from '../grading.ts';
+import type { Soundness, TagDecision } from '../soundness.ts';
 import type { WalkResults } from '../walk.ts';
 import type { MisreadRow } from '../vocabulary.ts';
 import { route, shape } from './route.ts';
@@ -43,6 +44,7 @@ export const RESULTS = {
       'key',
       'decisionsDue',
       'gradingPreview',
+      'soundness',
     ],
   }),
   grades: route('GET', '/api/sittings/:id/grades', 'staff', 'Grades of a sitting, answer by answer', {
@@ -88,16 +90,55 @@ export const RESULTS = {
       makesStale: ['key', 'grades', 'sitting', 'due', 'gradingPreview'],
     },
   ),
+  soundness: route(
+    'GET',
+    '/api/sittings/:id/soundness',
+    'staff',
+    'What the answers of a sitting say about the quiz',
+    { answer: shape<Soundness>() },
+  ),
+  tagPreview: route(
+    'POST',
+    '/api/sittings/:id/tag-previews',
+    'teachers',
+    'Who would gain and lose if the tree at a station were another species',
+    { body: shape<TagDecision>(), answer: shape<GradeEffect>() },
+  ),
+  tagDecide: route(
+    'POST',
+    '/api/sittings/:id/tag-decisions',
+    'teachers',
+    'Change the ID of the tree at a station, or say that its tag is right',
+    {
+      body: shape<TagDecision>(),
+      answer: shape<Soundness>(),
+      creates: true,
+      makesStale: [
+        'soundness',
+        'trees',
+        'quiz',
+        'sitting',
+        'due',
+        'grades',
+        'mixups',
+        'evidence',
+        'misreads',
+        'key',
+        'decisionsDue',
+        'gradingPreview',
+      ],
+    },
+  ),
   slips: route('GET', '/api/sittings/:id/slips', 'staff', 'Results of all students, as they see them', {
     answer: shape<readonly WalkResults[]>(),
   }),
   override: route('POST', '/api/responses/:id/override', 'staff', 'Override a grade with a reason', {
     body: shape<OverrideBody>(),
     creates: true,
-    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads', 'decisionsDue'],
+    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads', 'decisionsDue', 'soundness'],
   }),
   overrideWithdraw: route('DELETE', '/api/responses/:id/override', 'staff', 'Withdraw an override', {
-    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads', 'decisionsDue'],
+    makesStale: ['grades', 'sitting', 'due', 'mixups', 'evidence', 'misreads', 'decisionsDue', 'soundness'],
   }),
   ruling: route('PUT', '/api/sittings/:id/name-rulings', 'staff', 'Decide a written name once for all', {
     body: shape<RulingBody>(),
@@ -112,6 +153,7 @@ export const RESULTS = {
       'misreads',
       'decisionsDue',
       'gradingPreview',
+      'soundness',
     ],
   }),
   rulings: route('GET', '/api/name-rulings', 'staff', 'Decisions about written names', {

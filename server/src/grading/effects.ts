@@ -130,7 +130,12 @@ export async function effectBetween(
 }
 
 /** A sitting with how it is called, and what a change does in it. */
-async function named(sql: Sql, ws: string, sitting: SittingRow, effect: KeyEffect): Promise<SittingEffect> {
+export async function named(
+  sql: Sql,
+  ws: string,
+  sitting: SittingRow,
+  effect: KeyEffect,
+): Promise<SittingEffect> {
   const { quiz, section } = await one<{ quiz: string; section: string }>(
     sql,
     `select q.name as quiz, c.name as section from quiz q, section c

@@ -1,5 +1,6 @@
 export { gradingHandlers } from './routes.ts';
 export { gradeSitting } from './run.ts';
+export { reviseStations, revisionEffect } from './keyRoutes.ts';
 export { benchOf } from './context.ts';
 export type { Bench } from './context.ts';
 export { readOwnGrades } from './ownGrades.ts';

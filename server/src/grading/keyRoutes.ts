@@ -1,4 +1,4 @@
-import type { KeyChange, KeyEffect, KeyRevision, SittingKey } from '@hurrow/contract';
+import type { GradeEffect, KeyChange, KeyEffect, KeyRevision, SittingKey } from '@hurrow/contract';
 import type { FrozenRival } from '@hurrow/core/stations';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -14,10 +14,10 @@ import {
   readValues,
   writeRevision,
 } from '../sittings/index.ts';
-import type { Gathered, LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
+import type { Gathered, LockedKey, RevisionInput, SittingRow, StationKey } from '../sittings/index.ts';
 import { benchFor, benchOf } from './context.ts';
 import { keepDropped } from './keepDropped.ts';
-import { effectBetween } from './effects.ts';
+import { effectBetween, named } from './effects.ts';
 
 const readRevisions = (sql: Sql, ws: string, sitting: string): Promise<readonly KeyRevision[]> =>
   sql.query<KeyRevision>(
@@ -63,11 +63,22 @@ async function changesOf(
   return changesSince(whole, now, await vocabularyToRead(sql, ws));
 }
 
-/** The stations of a key after a revision that takes everything over. */
-function revised(key: LockedKey, now: Gathered): ReadonlyMap<string, StationKey> {
+/** The stations of a key after a revision that takes some of them over, or all. */
+function revised(
+  key: LockedKey,
+  now: Gathered,
+  only: readonly string[] | null = null,
+): ReadonlyMap<string, StationKey> {
   const next = new Map(key.stations);
+  const held = (id: string): string | null => key.stations.get(id)?.validFrom ?? null;
   for (const s of keepDropped(key, now.stations))
-    next.set(s.sittingStation, { ...s, rev: key.rev + 1, validFrom: null, fairness: null });
+    if (only === null || only.includes(s.sittingStation))
+      next.set(s.sittingStation, {
+        ...s,
+        rev: key.rev + 1,
+        validFrom: held(s.sittingStation),
+        fairness: null,
+      });
   return next;
 }
 
@@ -83,6 +94,35 @@ async function effectOf(
   const stations = { stations: revised(key, now), earlier: new Map<string, never>() };
   const next = await benchFor(sql, ws, sitting, stations, now.list, now.names, now.policy);
   return effectBetween(sql, ws, sitting, old, next);
+}
+
+/** What taking some stations over as they are now would do to the grades of a sitting. */
+export async function revisionEffect(
+  sql: Sql,
+  ws: string,
+  sitting: SittingRow,
+  only: readonly string[],
+): Promise<GradeEffect> {
+  const key = await readKey(sql, ws, sitting.id);
+  if (!key) throw conflict('The key is not locked yet.', { remedy: 'Lock the key first.' });
+  const old = await benchOf(sql, ws, sitting, key);
+  const stations = revised(key, await gatherKey(sql, ws, sitting), only);
+  const effect = await effectBetween(sql, ws, sitting, old, { ...old, stations });
+  return { sittings: [await named(sql, ws, sitting, effect)] };
+}
+
+/** Takes some stations over into a new revision as they are now. The caller has locked the sitting. */
+export async function reviseStations(
+  tx: Sql,
+  revision: RevisionInput,
+  sitting: SittingRow,
+  only: readonly string[],
+): Promise<void> {
+  const key = await readKey(tx, revision.ws, sitting.id);
+  if (!key) throw conflict('The key is not locked yet.', { remedy: 'Lock the key first.' });
+  const now = await gatherKey(tx, revision.ws, sitting);
+  const taken = keepDropped(key, now.stations).filter((s) => only.includes(s.sittingStation));
+  await writeRevision(tx, revision, now, taken, false);
 }
 
 /** The key of a sitting with what has changed since it was locked, and what taking that over would do to the grades. */

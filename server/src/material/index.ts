@@ -1,7 +1,7 @@
 import type { Handlers } from '../http/index.ts';
 import { changeTree, checkTree, createTree, readTrees } from './trees.ts';
 
-export { readTrees } from './trees.ts';
+export { determine, readTrees } from './trees.ts';
 
 export const materialHandlers = {
   trees: async (call) => ({ body: await readTrees(call.app.db, call.who.ws) }),

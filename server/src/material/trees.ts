@@ -104,7 +104,7 @@ const reachRows = (ws: string, individual: string, reach: TreeRow['reach']) =>
   });
 
 /** Says what a tree is from now on; what it was called before stays on record. */
-const determine = (tx: Sql, ws: string, individual: string, taxon: string, by: string, at: string) =>
+export const determine = (tx: Sql, ws: string, individual: string, taxon: string, by: string, at: string) =>
   insertRows(tx, 'determination', [
     { ws, id: v7(), individual, taxon, by_account: by, sureness: 'sure', at },
   ]);

@@ -149,6 +149,7 @@ test('every route that makes a thing takes a key', () => {
     'stationRelease',
     'stationSwap',
     'studentMove',
+    'tagPreview',
     'treeChecks',
   ]);
 });

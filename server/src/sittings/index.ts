@@ -29,7 +29,15 @@ export {
   writeAccepted,
   writeRevision,
 } from './key/index.ts';
-export type { FrozenNames, Gathered, GatheredStation, KeyTaxon, LockedKey, StationKey } from './key/index.ts';
+export type {
+  FrozenNames,
+  Gathered,
+  GatheredStation,
+  KeyTaxon,
+  LockedKey,
+  RevisionInput,
+  StationKey,
+} from './key/index.ts';
 export { newestRun, returnResults, staleReasons } from './returning.ts';
 export { readHolds } from './holds.ts';
 export { needSitting, readSittingStations, sittingById } from './store.ts';

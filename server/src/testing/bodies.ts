@@ -144,6 +144,8 @@ export const BODIES: Readonly<Record<BodyRoute, unknown>> = {
   secondShare: { share: 0.5 },
   secondEnter: { answers: [{ id: id('none'), sittingStation: id('none'), ask: id('none'), typed: 'x' }] },
   rulingPreview: { typed: 'x', taxon: null, outcome: 'unlisted' },
+  tagPreview: { station: id('none'), taxon: null, why: 'a reason' },
+  tagDecide: { station: id('none'), taxon: null, why: 'a reason' },
   stationDrop: { station: id('none'), drop: true, why: 'a reason' },
   stationDropPreview: { station: id('none'), drop: true, why: 'a reason' },
   override: { points: 1, reason: 'a reason' },

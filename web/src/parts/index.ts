@@ -1,5 +1,7 @@
 export { AppLink } from './AppLink.tsx';
 export { CorrectTree } from './CorrectTree.tsx';
+export { EffectNote } from './EffectNote.tsx';
+export { effectLines, effectWords } from './effectWords.ts';
 export { DataTable } from './DataTable.tsx';
 export { Latin, TaxonName } from './TaxonName.tsx';
 export { Loaded } from './Loaded.tsx';
@@ -15,4 +17,5 @@ export { pressState } from './press.ts';
 export { NewPassphrase } from './NewPassphrase.tsx';
 export { SketchView } from './SketchView.tsx';
 export { saveCsv, toCsv } from './csv.ts';
+export type { CsvRow } from './csv.ts';
 export { counted } from './counted.ts';

@@ -5,8 +5,7 @@ import Select from 'antd/es/select';
 import type { DecisionDue, GradingDone, RulingBody, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
-import { EffectNote } from './EffectNote.tsx';
+import { EffectNote, ProblemNote } from '../parts/index.ts';
 import { equallyNear, nameOf, sameRight } from './dueWords.ts';
 import { useRulingPreview } from './preview.ts';
 

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import Button from 'antd/es/button';
 import type { DecisionDue, GradingDone, SittingDetail } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
-import { AppLink, Loaded, Nothing } from '../parts/index.ts';
+import { AppLink, Loaded } from '../parts/index.ts';
 import { DecisionForm } from './DecisionForm.tsx';
 import { dueWords, nameOf, stakeWords } from './dueWords.ts';
 
@@ -57,11 +57,14 @@ export function DecisionsDue({
   sitting,
   hidden,
   beside,
+  none,
   onDone,
 }: {
   sitting: SittingDetail;
   hidden: boolean;
   beside: ReactNode;
+  /** What stands in the middle where nothing is due. */
+  none: ReactNode;
   onDone: (done: GradingDone) => void;
 }) {
   const due = useRead('decisionsDue', { id: sitting.id });
@@ -103,9 +106,7 @@ export function DecisionsDue({
                 }}
               />
             ) : (
-              <Nothing title="Nothing to decide">
-                Check the answers to look at, then return the results.
-              </Nothing>
+              none
             )}
             {beside}
           </div>

@@ -5,8 +5,7 @@ import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import type { SittingDetail, SittingKey } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
-import { EffectNote } from './EffectNote.tsx';
+import { EffectNote, ProblemNote } from '../parts/index.ts';
 import { useDropPreview } from './preview.ts';
 
 const FEWEST_LETTERS = 3;

@@ -1,8 +1,7 @@
 import Modal from 'antd/es/modal';
 import type { SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
-import { EffectNote } from './EffectNote.tsx';
+import { EffectNote, ProblemNote } from '../parts/index.ts';
 
 /** Shows who gains and who loses before a sitting is graded again; the grading before it is kept. */
 export function GradeAgain({

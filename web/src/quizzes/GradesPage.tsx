@@ -9,6 +9,7 @@ import { showDate } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
 import { useGo, useSession } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
+import { CheckSummary, QuestionCheck } from '../soundness/index.ts';
 import { DecisionsDue } from './DecisionsDue.tsx';
 import { GradeAgain } from './GradeAgain.tsx';
 import { GradesTable } from './GradesTable.tsx';
@@ -20,7 +21,7 @@ import type { Show } from './outcomes.ts';
 import './quizzes.css';
 
 /** What the page shows: names to decide about, or answers. */
-type Room = 'decide' | Show;
+type Room = 'decide' | 'check' | Show;
 
 function Totals({ grades, hidden }: { grades: Grades; hidden: boolean }) {
   return (
@@ -154,6 +155,7 @@ function GradesOf({
         { value: 'decide', label: `Names to decide (${due.data?.length ?? 0})` },
         { value: 'look', label: `Answers to look at (${grades.toLookAt})` },
         { value: 'all', label: 'All answers' },
+        { value: 'check', label: 'Question check' },
       ]}
     />
   );
@@ -186,8 +188,16 @@ function GradesOf({
           <Switch size="small" checked={hidden} onChange={setHidden} /> Hide names
         </label>
       </div>
-      {room === 'decide' ? (
-        <DecisionsDue sitting={sitting} hidden={hidden} beside={totals} onDone={setDecided} />
+      {room === 'check' ? (
+        <QuestionCheck sitting={sitting} />
+      ) : room === 'decide' ? (
+        <DecisionsDue
+          sitting={sitting}
+          hidden={hidden}
+          beside={totals}
+          none={<CheckSummary sitting={sitting} onAll={() => onRoom('check')} />}
+          onDone={setDecided}
+        />
       ) : (
         <div className="grades-layout">
           <GradesTable
@@ -237,7 +247,7 @@ export function GradesPage() {
   const { id = '' } = useParams();
   const sitting = useRead('sitting', { id });
   const [room, setRoom] = useState<Room>('decide');
-  const grades = useRead('grades', { id }, true, { show: room === 'decide' ? 'look' : room });
+  const grades = useRead('grades', { id }, true, { show: room === 'all' ? 'all' : 'look' });
   return (
     <Loaded query={sitting}>
       {(s) => (

@@ -7,9 +7,9 @@ import TimePicker from 'antd/es/time-picker';
 import type { KeyChange, SittingDetail, SittingKey } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach, useView, useVocabulary } from '../app/index.ts';
-import { DataTable, ProblemNote } from '../parts/index.ts';
+import { effectLines, effectWords, DataTable, ProblemNote } from '../parts/index.ts';
 import { DropStation } from './DropStation.tsx';
-import { changeWords, effectLines, effectWords, holdsWords, keyWords, momentOn } from './keyWords.ts';
+import { changeWords, holdsWords, keyWords, momentOn } from './keyWords.ts';
 
 const FEWEST_LETTERS = 3;
 const HOUR = new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit' });

@@ -4,7 +4,8 @@ import { DISPUTE_KINDS } from '@hurrow/core/answers';
 import { CHARACTERS, vocabularyOf } from '@hurrow/core/characters';
 import { decisionWords, disputeWords, valueText, waitingWords } from './disputeWords.ts';
 import { changedWords, openWords, staleWords } from './gradeNotes.ts';
-import { changeWords, effectWords, keyWords } from './keyWords.ts';
+import { effectWords } from '../parts/effectWords.ts';
+import { changeWords, keyWords } from './keyWords.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
 const dispute = (part: Partial<Dispute> = {}): Dispute => ({

@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
-import { effectLines, effectWords, holdsWords, keyWords, momentOn } from './keyWords.ts';
+import { effectLines, effectWords } from '../parts/effectWords.ts';
+import { holdsWords, keyWords, momentOn } from './keyWords.ts';
 
 test('a time of day becomes a moment on the day of the sitting, where the browser is', () => {
   const moment = new Date(momentOn('2026-10-01', '14:05'));

@@ -1,4 +1,4 @@
-import type { KeyChange, KeyEffect, SittingKey } from '@hurrow/contract';
+import type { KeyChange, SittingKey } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import type { Vocabulary, Words } from '@hurrow/core/characters';
 
@@ -21,28 +21,6 @@ export function changeWords(
   const c = change.character === null ? undefined : vocabulary?.get(change.character);
   return c ? characterWords(c, words) : KIND[change.kind];
 }
-
-const points = (n: number): string => `${n} ${n === 1 ? 'point' : 'points'}`;
-
-/** What taking all changes over does to the grades. */
-export function effectWords(effect: KeyEffect | null): string {
-  if (effect === null) return 'No grade depends on it yet.';
-  if (effect.answers === 0) return 'No grade changes.';
-  const answers = effect.answers === 1 ? '1 answer' : `${effect.answers} answers`;
-  const students = effect.students === 1 ? '1 student' : `${effect.students} students`;
-  const parts = [
-    effect.gained > 0 ? `${points(effect.gained)} gained` : '',
-    effect.lost > 0 ? `${points(effect.lost)} lost` : '',
-  ].filter((p) => p !== '');
-  return `${answers} of ${students} ${effect.answers === 1 ? 'gets' : 'get'} another grade: ${parts.join(', ')}.`;
-}
-
-/** Who gains or loses how much, the largest change first. */
-export const effectLines = (effect: KeyEffect): readonly string[] =>
-  effect.byStudent.map(
-    (s) =>
-      `${s.code}${s.firstName ? ` ${s.firstName}` : ''} ${s.by > 0 ? 'gains' : 'loses'} ${points(Math.abs(s.by))}`,
-  );
 
 /**
  * The moment of a time of day on the day of a sitting, where this browser is.

@@ -38,6 +38,7 @@ import {
   sightingSchema,
 } from './lists.ts';
 import { secondEntriesSchema, sheetSchema } from './sheets.ts';
+import { soundnessSchema } from './soundness.ts';
 import { evidenceSchema, mixUpsSchema } from './mixups.ts';
 import {
   dueItemSchema,
@@ -183,6 +184,9 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   stationDrop: sittingKeySchema,
   stationDropPreview: gradeEffectSchema,
   slips: listOf(walkResultsSchema),
+  soundness: soundnessSchema,
+  tagPreview: gradeEffectSchema,
+  tagDecide: soundnessSchema,
   gradingRun: gradingDoneSchema,
   grades: gradesSchema,
   ruling: gradingDoneSchema,

@@ -32,6 +32,7 @@ import type {
   SpecimenBody,
   StationBody,
   StationDrop,
+  TagDecision,
   StationOrder,
   StationRelease,
   StationsBody,
@@ -225,6 +226,7 @@ export const deviceDecision = record<DeviceDecision>({ decision: oneOf(['let-in'
 export const holdDays = record<HoldDays>({ days: whole(0, 60) });
 export const stationRelease = record<StationRelease>({ stations });
 
+export const tagDecision = record<TagDecision>({ station: id, taxon: nullOr(id), why: words(400, 3) });
 export const stationDrop = record<StationDrop>({ station: id, drop: flag, why: words(400, 3) });
 
 export const overrideBody = record<OverrideBody>({ points, reason: words(400, 3) });

@@ -3,6 +3,7 @@ export { keyNames, readKey, readKeyListed, readKeyTaxa, readRivals, readValues }
 export type { LockedKey } from './read.ts';
 export { lockEarlier, lockKey } from './lock.ts';
 export { lastRevision, writeAccepted, writeRevision } from './write.ts';
+export type { RevisionInput } from './write.ts';
 export { changesSince } from './changes.ts';
 export { readNames } from './names.ts';
 export type { FrozenNames } from './names.ts';

@@ -1,7 +1,7 @@
 import type { GradeEffect } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { useSession } from '../app/index.ts';
-import { effectLines, effectWords } from './keyWords.ts';
+import { effectLines, effectWords } from './effectWords.ts';
 
 /** Who would gain and who would lose, sitting by sitting, before anything changes. */
 export function EffectNote({

@@ -1,0 +1,16 @@
+export { ADVICE, adviceFor, stationsMissing, steadiness } from './advice.ts';
+export type { Advice, Steadiness } from './advice.ts';
+export { FEWEST } from './types.ts';
+export type { Correlation, Scores } from './types.ts';
+export { correlationOf, judgeItems } from './items.ts';
+export type { Item } from './items.ts';
+export { reliabilityOf } from './reliability.ts';
+export type { Reliability } from './reliability.ts';
+export { scaleOf } from './scale.ts';
+export type { Placed, Scale } from './scale.ts';
+export { checkKey } from './keyCheck.ts';
+export type { KeyCheck, NamedStation } from './keyCheck.ts';
+export { FEWEST_COMMON, commonStations, sameDateClass, sameStations, throughTime } from './link.ts';
+export type { ClassAbility, Given, OnScale, Sat } from './link.ts';
+export { judgeQuiz } from './judge.ts';
+export type { QuizAnswers, QuizSoundness } from './judge.ts';

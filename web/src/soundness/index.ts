@@ -1,0 +1,1 @@
+export { CheckSummary, QuestionCheck } from './QuestionCheck.tsx';
