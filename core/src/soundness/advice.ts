@@ -3,11 +3,24 @@ import type { KeyCheck } from './keyCheck.ts';
 import type { Reliability } from './reliability.ts';
 
 /** What a station's answers ask its instructor to do, the most pressing first. */
-export const ADVICE = ['check_tag', 'look_at_tag', 'misleads', 'nobody', 'few', 'everybody', 'fine'] as const;
+export const ADVICE = [
+  'check_tag',
+  'look_at_tag',
+  'misleads',
+  'nobody',
+  'mixed_up',
+  'few',
+  'everybody',
+  'fine',
+] as const;
 export type Advice = (typeof ADVICE)[number];
 
 /** Fewer right than this share is few. */
 const FEW = 0.3;
+/** One or two who went astray are no pattern, whatever r says. */
+const PATTERN = 3;
+
+const isPattern = ({ facility, n }: Item): boolean => Math.min(facility, 1 - facility) * n > PATTERN - 0.5;
 
 /**
  * What to do about a station.
@@ -16,8 +29,9 @@ const FEW = 0.3;
 export function adviceFor(item: Item, check: KeyCheck | null, foundRight: boolean): Advice {
   if (check?.verdict === 'check' && !foundRight) return 'check_tag';
   if (check?.verdict === 'hint' && !foundRight) return 'look_at_tag';
-  if (item.correlation.is === 'known' && item.correlation.flagged) return 'misleads';
+  if (item.correlation.is === 'known' && item.correlation.flagged && isPattern(item)) return 'misleads';
   if (item.facility === 0) return 'nobody';
+  if (check && check.namedAsInstead >= PATTERN && check.namedAsInstead > check.namedAsTag) return 'mixed_up';
   if (item.facility === 1) return 'everybody';
   return item.facility < FEW ? 'few' : 'fine';
 }

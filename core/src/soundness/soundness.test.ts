@@ -255,9 +255,11 @@ describe('what to do', () => {
 
   test.each([
     ['a tag the answers speak against', item(0.1, -0.5), check('check'), false, 'check_tag'],
-    ['the same tag, found right', item(0.1), check('check'), true, 'few'],
+    ['the same tag, found right', item(0.1), check('check'), true, 'mixed_up'],
+    ['another species that more named', item(0.4), check('none'), false, 'mixed_up'],
     ['a tag with too little to compare', item(0.1), check('hint'), false, 'look_at_tag'],
     ['those who know more do worse', item(0.6, -0.5), check('none'), false, 'misleads'],
+    ['one who knows more and went astray', item(11 / 12, -0.5), null, false, 'fine'],
     ['nobody', item(0), null, false, 'nobody'],
     ['everybody', item(1), null, false, 'everybody'],
     ['few', item(0.29), null, false, 'few'],

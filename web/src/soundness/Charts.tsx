@@ -21,6 +21,8 @@ const QUIET = '#47584F';
 const LINE = '#D5DEDA';
 const SPRUCE = '#0F5C4C';
 const CHERRY = '#A5173F';
+/** Taller than this, dots of a large class stand closer. */
+const MOST_HEIGHT = 420;
 /** Columns of dots, in logits. */
 const COLUMN = 0.28;
 
@@ -99,8 +101,8 @@ export function OnOneScale({
   const xs = dots.map((d) => d.x);
   const [low, high] = [Math.min(...xs, -1) - 0.4, Math.max(...xs, 1) + 0.4];
   const top = Math.max(...dots.map((d) => d.y), 1);
-  const foot = Math.min(...dots.map((d) => d.y), -1);
-  const height = (top - foot + 1) * 20 + 30;
+  const foot = Math.min(...dots.map((d) => d.y), 0);
+  const height = Math.min((top - foot + 1) * 20, MOST_HEIGHT) + 30;
   return (
     <figure className="chart">
       <ResponsiveContainer width="100%" height={height}>
@@ -113,8 +115,8 @@ export function OnOneScale({
         </ScatterChart>
       </ResponsiveContainer>
       <figcaption>
-        <span>easier station, less known</span>
-        <span>harder station, more known</span>
+        <span>easier{students.length > 0 ? ', less known' : ''}</span>
+        <span>harder{students.length > 0 ? ', more known' : ''}</span>
       </figcaption>
     </figure>
   );

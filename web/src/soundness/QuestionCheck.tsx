@@ -59,12 +59,12 @@ function Scale({ sound }: { sound: Soundness }) {
     <section className="panel" aria-label="Stations and students on one scale">
       <h2>Stations and students on one scale</h2>
       <p className="quiet">
-        Squares are stations, dots are students. A student straight below a station names it right about half
-        of the time.
-        {isFlat(sound) ? ' These students differ so little that the scale cannot tell them apart.' : ''}
+        {isFlat(sound)
+          ? 'The farther right a station is, the fewer named it. These students differ too little to be placed beside them.'
+          : 'Squares are stations, dots are students. A student straight below a station names it right about half of the time.'}
       </p>
       <Suspense fallback={chartWait}>
-        <OnOneScale stations={sound.stations} students={sound.scale} />
+        <OnOneScale stations={sound.stations} students={isFlat(sound) ? [] : sound.scale} />
       </Suspense>
     </section>
   );
@@ -144,21 +144,21 @@ export function QuestionCheck({ sitting }: { sitting: SittingDetail }) {
           </div>
           {tooFewWords(s) ? <Alert type="info" showIcon title={tooFewWords(s)} /> : null}
           <div className="check-layout">
-            <section className="panel" aria-label="Question check">
-              <h2>What to do</h2>
-              <Pressing stations={s.stations} onDecide={onDecide} />
-              {s.tooFew.length === 0 ? (
-                <>
-                  <h2>The order of students</h2>
-                  <p>{reliabilityWords(s)}</p>
-                  <Details sound={s} />
-                </>
-              ) : null}
-            </section>
             <div className="check-charts">
-              <Scale sound={s} />
+              <section className="panel" aria-label="Question check">
+                <h2>What to do</h2>
+                <Pressing stations={s.stations} onDecide={onDecide} />
+                {s.tooFew.length === 0 ? (
+                  <>
+                    <h2>The order of students</h2>
+                    <p>{reliabilityWords(s)}</p>
+                    <Details sound={s} />
+                  </>
+                ) : null}
+              </section>
               <Through sound={s} />
             </div>
+            <Scale sound={s} />
           </div>
           <StationsTable stations={s.stations} file={`question-check-${sitting.on}`} onDecide={onDecide} />
           {deciding ? (

@@ -18,7 +18,8 @@ export function stacked<T>(
 ): readonly Stacked<T>[] {
   const filled = new Map<number, number>();
   return items.map((item) => {
-    const column = Math.round(valueOf(item) / width);
+    // Zero and minus zero are one column.
+    const column = Math.round(valueOf(item) / width) + 0;
     const level = (filled.get(column) ?? 0) + 1;
     filled.set(column, level);
     return { item, x: column * width, level };

@@ -1,5 +1,5 @@
 import type { SoundStation, Soundness, TaxonHeader } from '@hurrow/contract';
-import { FEWEST, steadiness } from '@hurrow/core/soundness';
+import { ADVICE, FEWEST, steadiness } from '@hurrow/core/soundness';
 import type { Steadiness } from '@hurrow/core/soundness';
 
 export const plainName = (t: Pick<TaxonHeader, 'scientific' | 'common'>): string => t.common ?? t.scientific;
@@ -24,6 +24,10 @@ const SAID: Readonly<Record<SoundStation['advice'], (s: SoundStation) => string>
   misleads: () =>
     'Students who did well elsewhere did worse here. Read the question and the key again: something here may mislead those who know.',
   nobody: (s) => `Nobody named it${most(s)}. Teach it again before you ask it again.`,
+  mixed_up: ({ check, n }) =>
+    check
+      ? `${check.namedAsInstead} of ${n} wrote ${plainName(check.instead)}, more than named it right. Teach the two beside each other again.`
+      : '',
   few: (s) => `Few named it${most(s)}. Teach it again, or ask it later in the term.`,
   everybody: () => 'Everybody named it. It does not show who knows more; keep it as a good start.',
   fine: () => 'Nothing to change.',
@@ -44,18 +48,10 @@ export function adviceWords(station: SoundStation): string {
 
 /** Stations that ask for something, the most pressing first. */
 export const pressing = (stations: readonly SoundStation[]): readonly SoundStation[] => {
-  const rank = {
-    check_tag: 0,
-    look_at_tag: 1,
-    misleads: 2,
-    nobody: 3,
-    few: 4,
-    everybody: 5,
-    fine: 5,
-  } as const;
+  const rank = (s: SoundStation): number => ADVICE.indexOf(s.advice);
   return stations
-    .filter((s) => rank[s.advice] < 5)
-    .sort((a, b) => rank[a.advice] - rank[b.advice] || a.number - b.number);
+    .filter((s) => rank(s) < ADVICE.indexOf('everybody'))
+    .sort((a, b) => rank(a) - rank(b) || a.number - b.number);
 };
 
 /** What is missing before more than counts can be said; null where nothing is. */
