@@ -64,7 +64,7 @@ export async function measureExchange(): Promise<string> {
   let stages: string[] = [];
   const progress = Object.assign((stage: string) => void stages.push(stage), { onCancel: () => undefined });
   const request = { kind: 'table' as const, name: 'Bench', text };
-  const shown = await timed(() => preview(db, ws, request, progress));
+  const shown = await timed(() => preview(db, ws, null, request, progress));
   stages = [];
   const taken = await timed(() => takeIn({ db, clock: () => new Date() }, ws, null, request, progress));
   if (!taken.result.batch) throw new Error(taken.result.refused[0]?.message ?? 'Not taken in');

@@ -1,7 +1,17 @@
 import type { PlannedChange, Refusal } from '@hurrow/core/formats';
+import type { Choices, ResponseQuestion } from '@hurrow/core/responses';
 
 /** Kinds of file that are taken in, by what they hold. */
-export const IMPORT_KINDS = ['library', 'names', 'table', 'sdd', 'ranges', 'areas', 'roster'] as const;
+export const IMPORT_KINDS = [
+  'library',
+  'names',
+  'table',
+  'sdd',
+  'ranges',
+  'areas',
+  'roster',
+  'responses',
+] as const;
 export type ImportKind = (typeof IMPORT_KINDS)[number];
 
 /** The formats the library and rosters go out in. */
@@ -32,10 +42,18 @@ export interface ImportReport {
   readonly changes: readonly PlannedChange[];
   readonly more: number;
   readonly refused: readonly Refusal[];
+  /** What the file leaves open, to be chosen before it is imported. */
+  readonly questions: readonly ResponseQuestion[];
   /** What the file holds that is not taken, in words. */
   readonly left: readonly string[];
   /** The import as it can be undone, once it is applied. */
   readonly batch: string | null;
+}
+
+/** A responses file with what was chosen where it leaves something open, as it is sent. */
+export interface ChosenFile {
+  readonly choices: Choices;
+  readonly text: string;
 }
 
 export interface ImportRow {

@@ -14,6 +14,7 @@ export { findUnkeepable, isKeepable } from './keepable.ts';
 export type { Unkeepable } from './keepable.ts';
 export { ID } from './parts.ts';
 export { isAnswerValue } from './answerValue.ts';
+export { readChosenFile } from './chosen.ts';
 
 /** One answer of a batch. */
 const sentAnswer = (

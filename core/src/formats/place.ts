@@ -28,7 +28,7 @@ export type ReadFile<T> =
 export const MOST_REFUSALS = 200;
 
 /** Limits of a file that is read, in characters. */
-export const MOST_TEXT = { json: 40_000_000, csv: 20_000_000, xml: 40_000_000 } as const;
+export const MOST_TEXT = { json: 40_000_000, csv: 40_000_000, xml: 40_000_000 } as const;
 
 export const refusal = (place: Place, message: string, remedy: string): Refusal => ({
   ...place,

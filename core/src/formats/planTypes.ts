@@ -14,7 +14,16 @@ import { MOST_REFUSALS, refusal } from './place.ts';
 import type { Path, Place, Refusal } from './place.ts';
 
 export type ChangeKind =
-  'character' | 'word' | 'policy' | 'source' | 'taxon' | 'statement' | 'pair' | 'list' | 'student';
+  | 'character'
+  | 'word'
+  | 'policy'
+  | 'source'
+  | 'taxon'
+  | 'statement'
+  | 'pair'
+  | 'list'
+  | 'student'
+  | 'sitting';
 
 /** One line of a preview. */
 export interface PlannedChange {

@@ -66,7 +66,7 @@ const takeFile: Verb = (around, options) => {
   return withData(around, text(options, 'data') ?? around.data, true, async ({ db }) => {
     const ws = await workspaceOf(db);
     const report = options['preview']
-      ? await preview(db, ws, request, progress)
+      ? await preview(db, ws, null, request, progress)
       : await takeIn({ db, clock: around.clock }, ws, null, request, progress);
     around.out(json(report));
     return report.counts.refused > 0 ? tellRefused(around, report.refused) : 0;

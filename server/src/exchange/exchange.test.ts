@@ -305,7 +305,7 @@ test('a file that is stopped while it is written changes nothing and leaves the 
   ).rejects.toThrow('Stopped while it was written');
   expect(await exported('library')).toBe(before);
   const quiet = Object.assign(() => undefined, { onCancel: () => undefined });
-  const shown = await preview(app.db, WS, request, quiet);
+  const shown = await preview(app.db, WS, null, request, quiet);
   expect(shown.counts).toMatchObject({ refused: 0, changed: 0 });
   expect(shown.counts.new).toBeGreaterThan(8000);
 });

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { v7 } from 'uuid';
 import { IMPORT_KINDS } from '@hurrow/contract';
 import type { ImportKind, ImportReport, ImportRow } from '@hurrow/contract';
+import type { Choices } from '@hurrow/core/responses';
 import { insertRows, maybe, one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, notFound, stale } from '../http/index.ts';
@@ -9,11 +10,15 @@ import type { Account, App, Call, CallOf, ReplyOf } from '../http/index.ts';
 import type { Progress } from '../jobs/index.ts';
 import { applyPlan } from './apply.ts';
 import { readDocument } from './document.ts';
-import { makeReady, planned } from './plan.ts';
+import { applyResponses } from './applyResponses.ts';
+import { makeReady, planned, plannedResponses } from './plan.ts';
 import type { Planned } from './read.ts';
 import type { Undo } from './recorder.ts';
 import { applyRoster, planRoster } from './roster.ts';
 import type { PlannedRoster } from './roster.ts';
+import { reportOfResponses } from './responseReport.ts';
+import { chosenOf, readResponseGround } from './responseGround.ts';
+import type { PlannedResponses } from './responsePlan.ts';
 import { undoImport } from './undo.ts';
 
 /** A file to be taken in. */
@@ -21,6 +26,8 @@ export interface ImportRequest {
   readonly kind: ImportKind;
   readonly name: string;
   readonly text: string;
+  /** How somebody decided what a responses file leaves open. */
+  readonly choices?: Choices;
 }
 
 function requestOf(call: Call<Account>): ImportRequest {
@@ -41,7 +48,8 @@ function requestOf(call: Call<Account>): ImportRequest {
   if (typeof call.body !== 'string' || call.body.trim() === '') {
     throw invalid('The file is empty or no text.', { field: 'file', remedy: 'Choose a text file.' });
   }
-  return { kind, name, text: call.body };
+  if (kind !== 'responses') return { kind, name, text: call.body };
+  return { kind, name, ...chosenOf(call.body, call.query['with'] === 'choices') };
 }
 
 const stampOf = async (sql: Sql, ws: string): Promise<string> =>
@@ -50,18 +58,26 @@ const stampOf = async (sql: Sql, ws: string): Promise<string> =>
 
 type AnyPlan =
   | { readonly of: 'library'; readonly planned: Planned; readonly stamp: string }
-  | { readonly of: 'roster'; readonly planned: PlannedRoster };
+  | { readonly of: 'roster'; readonly planned: PlannedRoster }
+  | { readonly of: 'responses'; readonly planned: PlannedResponses };
 
 async function plan(
   db: Sql,
   ws: string,
+  account: string | null,
   request: ImportRequest,
   progress: Progress,
   previewOnly: boolean,
 ): Promise<AnyPlan> {
   progress('reading', 0, null);
   if (request.kind === 'roster') return { of: 'roster', planned: await planRoster(db, ws, request.text) };
-  makeReady(request.text.length);
+  if (request.kind === 'responses') {
+    makeReady(request.text.length, 'responses');
+    const ground = await readResponseGround(db, ws, account);
+    const { text, choices = {} } = request;
+    return { of: 'responses', planned: await plannedResponses({ text, choices, ground }, progress) };
+  }
+  makeReady(request.text.length, 'library');
   const stamp = await stampOf(db, ws);
   const current = await readDocument(db, ws);
   return {
@@ -71,7 +87,9 @@ async function plan(
   };
 }
 
-function reportOf(kind: ImportKind, { planned: p }: AnyPlan, batch: string | null): ImportReport {
+function reportOf(kind: ImportKind, found: AnyPlan, batch: string | null): ImportReport {
+  if (found.of === 'responses') return reportOfResponses(found.planned, batch);
+  const { planned: p } = found;
   if (!p.ok) {
     return {
       kind,
@@ -79,6 +97,7 @@ function reportOf(kind: ImportKind, { planned: p }: AnyPlan, batch: string | nul
       changes: [],
       more: 0,
       refused: p.refused,
+      questions: [],
       left: [],
       batch,
     };
@@ -90,6 +109,7 @@ function reportOf(kind: ImportKind, { planned: p }: AnyPlan, batch: string | nul
     changes,
     more: fresh + changed - changes.length,
     refused,
+    questions: [],
     left,
     batch,
   };
@@ -99,14 +119,17 @@ function reportOf(kind: ImportKind, { planned: p }: AnyPlan, batch: string | nul
 export const preview = async (
   db: Sql,
   ws: string,
+  account: string | null,
   request: ImportRequest,
   progress: Progress,
-): Promise<ImportReport> => reportOf(request.kind, await plan(db, ws, request, progress, true), null);
+): Promise<ImportReport> =>
+  reportOf(request.kind, await plan(db, ws, account, request, progress, true), null);
 
 async function write(
   tx: Sql,
   ws: string,
   batch: string,
+  account: string | null,
   found: AnyPlan,
   at: string,
   progress: Progress,
@@ -118,6 +141,7 @@ async function write(
   };
   if (!found.planned.ok) throw new Error('A refused file is not applied');
   if (found.of === 'roster') return applyRoster(tx, ws, batch, found.planned.lines, at, tell);
+  if (found.of === 'responses') return applyResponses(tx, ws, batch, account, found.planned.plan, at, tell);
   if (!found.planned.plan) throw new Error('A preview is not applied');
   if ((await stampOf(tx, ws)) !== found.stamp) {
     throw stale('Somebody has changed the library while the file was compared.', {
@@ -138,13 +162,14 @@ export async function takeIn(
   request: ImportRequest,
   progress: Progress,
 ): Promise<ImportReport> {
-  const found = await plan(db, ws, request, progress, false);
+  const found = await plan(db, ws, account, request, progress, false);
   const refused = reportOf(request.kind, found, null);
-  if (refused.counts.refused > 0 || refused.changes.length === 0) return refused;
+  const isOpen = refused.questions.some((q) => q.chosen === undefined);
+  if (refused.counts.refused > 0 || isOpen || refused.changes.length === 0) return refused;
   const batch = v7();
   const report = reportOf(request.kind, found, batch);
   await db.transaction(async (tx) => {
-    const undo = await write(tx, ws, batch, found, clock().toISOString(), progress);
+    const undo = await write(tx, ws, batch, account, found, clock().toISOString(), progress);
     // The last moment at which it can be stopped.
     progress('finishing', 1, 1);
     await insertRows(tx, 'import_batch', [
@@ -166,7 +191,9 @@ export async function takeIn(
 
 export function previewImport(call: CallOf<'importPreview'>): Promise<ReplyOf<'importPreview'>> {
   const request = requestOf(call);
-  const job = call.app.jobs.start((progress) => preview(call.app.db, call.who.ws, request, progress));
+  const job = call.app.jobs.start((progress) =>
+    preview(call.app.db, call.who.ws, call.who.id, request, progress),
+  );
   return Promise.resolve({ status: 202, body: { job } });
 }
 

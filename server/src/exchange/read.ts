@@ -22,7 +22,7 @@ import { normalise } from '@hurrow/core/names';
 import { vocabularyOf } from '@hurrow/core/characters';
 
 export interface ReadRequest {
-  readonly kind: Exclude<ImportKind, 'roster'>;
+  readonly kind: Exclude<ImportKind, 'roster' | 'responses'>;
   readonly text: string;
   /** What a list is called, or the source that a table or descriptions without one are said by. */
   readonly name: string;

@@ -1,5 +1,6 @@
 import { insertRows } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
+import type { ImportedSittings } from './applyResponses.ts';
 
 /** Tables an import writes, in an order in which rows may be put in, with the columns of their keys. */
 export const WRITTEN = {
@@ -46,6 +47,8 @@ export interface Undo {
   readonly merge?: string;
   /** What the import left, so that a later change is noticed. */
   readonly left: readonly Left[];
+  /** Sittings that an import of responses made. */
+  readonly imported?: ImportedSittings;
 }
 
 /** Digests of what stands in a table, by the value of one of its columns. */

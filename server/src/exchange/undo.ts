@@ -3,6 +3,7 @@ import type { Sql } from '../db/index.ts';
 import { conflict, stale } from '../http/index.ts';
 import { IN_ORDER, WRITTEN, digestsOf } from './recorder.ts';
 import type { Left, Undo, WrittenTable } from './recorder.ts';
+import { undoResponses } from './undoResponses.ts';
 
 /** PostgreSQL's code for a row that another one still refers to. */
 const STILL_REFERRED_TO = '23503';
@@ -89,6 +90,7 @@ async function refuseWhereStudentsCame(sql: Sql, ws: string, undo: Undo): Promis
  * it; then nothing is changed.
  */
 export async function undoImport(sql: Sql, ws: string, batch: string, undo: Undo): Promise<void> {
+  if (undo.imported) await undoResponses(sql, ws, undo.imported);
   await refuseWhereStudentsCame(sql, ws, undo);
   const rewritten = await statementsChanged(sql, ws, batch, undo);
   const changed = [

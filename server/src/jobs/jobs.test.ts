@@ -9,6 +9,7 @@ const report = (added: number): ImportReport => ({
   changes: [],
   more: 0,
   refused: [],
+  questions: [],
   left: [],
   batch: null,
 });

@@ -40,7 +40,7 @@ export type {
 } from './key/index.ts';
 export { newestRun, returnResults, staleReasons } from './returning.ts';
 export { readHolds } from './holds.ts';
-export { needSitting, readSittingStations, sittingById } from './store.ts';
+export { needSitting, publicId, readSittingStations, sittingById } from './store.ts';
 export type { SittingRow, SittingStationRow } from './store.ts';
 
 export const sittingsHandlers = {

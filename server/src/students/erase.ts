@@ -16,7 +16,7 @@ export async function eraseStudent(tx: Sql, ws: string, student: string, at: str
   for (const section of [...new Set(touched.map((t) => t.section))].sort()) await lockSums(tx, ws, section);
   await tx.query(`select set_config('hurrow.erasing', 'yes', true)`);
   await tx.query(
-    `update import_batch set undo = null where ws = $1 and kind = 'roster' and undo::text like '%' || $2 || '%'`,
+    `update import_batch set undo = null where ws = $1 and kind in ('roster', 'responses') and undo::text like '%' || $2 || '%'`,
     [ws, student],
   );
   const [row] = await tx.query<{ person: string | null }>(

@@ -1,6 +1,6 @@
 import { IMPORT_KINDS } from '../../index.ts';
 import type { ImportKind, ImportReport, ImportRow, JobStarted, JobState } from '../../index.ts';
-import { listOf, nullOr, number, oneOf, record, text } from '../typed.ts';
+import { listOf, nullOr, number, oneOf, optional, record, text } from '../typed.ts';
 import type { Of } from '../typed.ts';
 
 export const importKindSchema: Of<ImportKind> = oneOf(IMPORT_KINDS);
@@ -22,7 +22,18 @@ export const importReportSchema = record<ImportReport>({
   counts: record<ImportReport['counts']>({ new: number, changed: number, same: number, refused: number }),
   changes: listOf(
     record<ImportReport['changes'][number]>({
-      kind: oneOf(['character', 'word', 'policy', 'source', 'taxon', 'statement', 'pair', 'list', 'student']),
+      kind: oneOf([
+        'character',
+        'word',
+        'policy',
+        'source',
+        'taxon',
+        'statement',
+        'pair',
+        'list',
+        'student',
+        'sitting',
+      ]),
       what: oneOf(['new', 'changed']),
       name: text,
       detail: text,
@@ -31,6 +42,16 @@ export const importReportSchema = record<ImportReport>({
   more: number,
   refused: listOf(
     record<ImportReport['refused'][number]>({ message: text, remedy: text, line: number, column: number }),
+  ),
+  questions: listOf(
+    record<ImportReport['questions'][number]>({
+      id: text,
+      about: oneOf(['section', 'students', 'species', 'station']),
+      text,
+      among: listOf(text),
+      rows: number,
+      chosen: optional(nullOr(text)),
+    }),
   ),
   left: listOf(text),
   batch: nullOr(text),
