@@ -26,6 +26,17 @@ export const EXPORT_FORMATS = {
 } as const;
 export type ExportFormat = keyof typeof EXPORT_FORMATS;
 
+/** What goes out of quizzes and their results, with what it is narrowed by. */
+export const RESULT_FORMATS = {
+  responses: { file: 'responses.csv', type: 'text/csv', by: 'section' },
+  gradebook: { file: 'gradebook.csv', type: 'text/csv', by: 'section' },
+  asks: { file: 'grades-by-question.csv', type: 'text/csv', by: 'section' },
+  calendar: { file: 'sittings.ics', type: 'text/calendar', by: 'section' },
+  xapi: { file: 'statements.jsonl', type: 'application/x-ndjson', by: 'section' },
+  qti: { file: 'quiz-qti.zip', type: 'application/zip', by: 'quiz' },
+} as const;
+export type ResultFormat = keyof typeof RESULT_FORMATS;
+
 /** The most characters of a file that is sent in. */
 export const MOST_SENT = 45_000_000;
 

@@ -103,6 +103,11 @@ export interface SectionStudent {
   readonly firstName: string | null;
 }
 
+/** A student of a class, with the ID that gradebooks know them by; null where none was entered. */
+export interface EnrolledStudent extends SectionStudent {
+  readonly schoolId: string | null;
+}
+
 /** Students who are one person, and the merges that say so. */
 export interface PersonLinks {
   readonly students: readonly (SectionStudent & { readonly sections: readonly string[] })[];
@@ -124,7 +129,7 @@ export interface Section {
   readonly listName: string;
   readonly level?: 'young' | 'general' | 'technical';
   readonly site: Site;
-  readonly students: readonly SectionStudent[];
+  readonly students: readonly EnrolledStudent[];
   /** The first day of its term, ISO; null where it is not known. */
   readonly startsOn: string | null;
   /** Archived classes are kept with their grades and offered nowhere. */
@@ -148,6 +153,8 @@ export interface RosterBody {
 export interface StudentChange {
   readonly code: string;
   readonly firstName: string | null;
+  /** Left out, the one that is there stays. */
+  readonly schoolId?: string | null;
 }
 
 /** Moves a student to another class, or out of theirs where `to` is null; what they did stays. */

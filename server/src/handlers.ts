@@ -13,6 +13,7 @@ import { mixupsHandlers } from './mixups/index.ts';
 import { paperHandlers } from './paper/index.ts';
 import { openApi } from './openapi.ts';
 import { invitationHandlers, peopleHandlers } from './people/index.ts';
+import { resultsHandlers } from './results/index.ts';
 import { rangesHandlers } from './ranges/index.ts';
 import { quizzesHandlers } from './quizzes/index.ts';
 import { soundnessHandlers } from './soundness/index.ts';
@@ -60,6 +61,7 @@ export const HANDLERS: Handlers = {
   ...compareHandlers,
   ...exchangeHandlers,
   ...rangesHandlers,
+  ...resultsHandlers,
   ...studentsHandlers,
   ...backupHandlers,
   ...materialHandlers,

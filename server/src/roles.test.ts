@@ -150,6 +150,7 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   imports: STAFF,
   importUndo: TEACHERS,
   exportFile: TEACHERS,
+  resultsFile: TEACHERS,
   job: ANYONE,
   jobCancel: ANYONE,
   trees: STAFF,

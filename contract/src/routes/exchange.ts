@@ -19,6 +19,9 @@ export const EXCHANGE = {
   exportFile: route('GET', '/api/exports/:format', 'teachers', 'The library or a roster as a file', {
     answersFile: true,
   }),
+  resultsFile: route('GET', '/api/results/:format', 'teachers', 'Answers, grades or sittings as a file', {
+    answersFile: true,
+  }),
   job: route('GET', '/api/jobs/:token', 'anyone', 'How far long work has come', {
     answer: shape<JobState>(),
     withoutSession: true,

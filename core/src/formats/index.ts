@@ -18,3 +18,4 @@ export { notInSdd, writeSdd } from './sddWrite.ts';
 export { readSdd } from './sddRead.ts';
 export { refuseNearNames } from './nearKnown.ts';
 export { readTable, withUnit, writeTable } from './table.ts';
+export { escaped } from './xml.ts';

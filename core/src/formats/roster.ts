@@ -7,6 +7,8 @@ export interface RosterLine {
   readonly section: string;
   readonly code: string;
   readonly name: string | null;
+  /** What the school's own system calls the student; null where the file does not say. */
+  readonly schoolId: string | null;
 }
 
 /** What the columns are called on screen. */
@@ -19,11 +21,13 @@ const HEADS = {
   student: 'code',
   'first name': 'name',
   first_name: 'name',
+  'school id': 'school_id',
 };
 const CODE = /^[A-Za-z0-9-]{1,16}$/;
 const MOST_NAME = 40;
+const MOST_ID = 40;
 
-/** Reads a roster: columns `section`, `code` and, if wanted, `name`. Source: docs/formats.md. */
+/** Reads a roster: columns `section`, `code` and, if wanted, `name` and `school_id`. Source: docs/formats.md. */
 export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
   const csv = readCsv(text, ['section', 'code'], HEADS);
   if (!csv.ok) return csv;
@@ -31,13 +35,13 @@ export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
   const refused: Refusal[] = [];
   const places = placesOf();
   const column = (name: string): number => head.indexOf(name);
-  const strange = head.filter((h) => h !== '' && !['section', 'code', 'name'].includes(h));
+  const strange = head.filter((h) => h !== '' && !['section', 'code', 'name', 'school_id'].includes(h));
   for (const h of strange) {
     refused.push(
       refusal(
         { line: 1, column: column(h) + 1 },
         `There is no column “${h}” in a roster.`,
-        'Keep class, student number and first name. Nothing more is kept of students.',
+        'Keep class, student number, first name and school ID. Nothing more is kept of students.',
       ),
     );
   }
@@ -68,6 +72,16 @@ export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
         ),
       );
     }
+    const schoolId = column('school_id') < 0 ? '' : (row.cells[column('school_id')] ?? '');
+    if (schoolId.length > MOST_ID) {
+      refused.push(
+        refusal(
+          at(row, column('school_id')),
+          'The school ID is too long.',
+          `At most ${MOST_ID} letters are kept.`,
+        ),
+      );
+    }
     const key = `${section.toLowerCase()}/${code.toLowerCase()}`;
     if (seen.has(key)) {
       refused.push(
@@ -79,11 +93,17 @@ export function readRoster(text: string): ReadFile<readonly RosterLine[]> {
       );
     }
     seen.set(key, row.line);
-    return { section, code, name: name === '' ? null : name };
+    return { section, code, name: name === '' ? null : name, schoolId: schoolId === '' ? null : schoolId };
   });
   if (refused.length > 0) return { ok: false, refused: refused.slice(0, MOST_REFUSALS) };
   return { ok: true, value: lines, where: places.where, left: [] };
 }
 
-export const writeRoster = (lines: readonly RosterLine[]): string =>
-  writeCsv([['section', 'code', 'name'], ...lines.map((l) => [l.section, l.code, l.name])]);
+/** Writes a roster; the column of school IDs is there only where somebody has one. */
+export function writeRoster(lines: readonly RosterLine[]): string {
+  const withIds = lines.some((l) => l.schoolId !== null);
+  return writeCsv([
+    ['section', 'code', 'name', ...(withIds ? ['school_id'] : [])],
+    ...lines.map((l) => [l.section, l.code, l.name, ...(withIds ? [l.schoolId] : [])]),
+  ]);
+}

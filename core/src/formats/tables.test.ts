@@ -264,8 +264,8 @@ describe('names, ranges and rosters', () => {
 
   test('a roster asks nothing more of students than number and first name', () => {
     const lines = [
-      { section: 'Tuesday lab', code: '101', name: 'Wren' },
-      { section: 'Tuesday lab', code: '102', name: null },
+      { section: 'Tuesday lab', code: '101', name: 'Wren', schoolId: 'q77' },
+      { section: 'Tuesday lab', code: '102', name: null, schoolId: null },
     ];
     const read = readRoster(writeRoster(lines));
     expect(read.ok && read.value).toEqual(lines);

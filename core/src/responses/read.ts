@@ -20,7 +20,6 @@ const HEADS = {
   'student number': 'student',
   'station number': 'station',
   returned: 'given_back',
-  'given back': 'given_back',
 };
 const CALL = 'call:';
 const SURE = ['sure', 'leaning', 'guessing'] as const;

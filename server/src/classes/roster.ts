@@ -83,9 +83,9 @@ export async function addStudents(call: CallOf<'rosterAdd'>): Promise<ReplyOf<'r
 const noStudent = () =>
   notFound('This student is no longer on a roster.', { remedy: 'Choose one under Classes.' });
 
-/** Changes the number or the first name of a student; answers and grades stay theirs. */
+/** Changes the number, the first name or the school ID of a student; answers and grades stay theirs. */
 export async function changeStudent(call: CallOf<'studentChange'>): Promise<ReplyOf<'studentChange'>> {
-  const { code, firstName } = call.body;
+  const { code, firstName, schoolId } = call.body;
   const { ws } = call.who;
   const id = idParam(call, 'id');
   await call.app.db.transaction(async (tx) => {
@@ -98,12 +98,11 @@ export async function changeStudent(call: CallOf<'studentChange'>): Promise<Repl
       await needSection(tx, call.who, section);
       await refuseTaken(tx, ws, section, [code], () => 'code', id);
     }
-    await tx.query('update student set code = $3, first_name = $4 where ws = $1 and id = $2', [
-      ws,
-      id,
-      code,
-      firstName || null,
-    ]);
+    await tx.query(
+      `update student set code = $3, first_name = $4, school_id = case when $5 then $6 else school_id end
+       where ws = $1 and id = $2`,
+      [ws, id, code, firstName || null, schoolId !== undefined, schoolId || null],
+    );
   });
   return { status: 204 };
 }

@@ -15,7 +15,7 @@ interface Row {
   list: string;
   list_name: string;
   site: SiteRow;
-  students: { id: string; code: string; firstName: string | null }[] | null;
+  students: { id: string; code: string; firstName: string | null; schoolId: string | null }[] | null;
   starts_on: string | null;
   archived: boolean;
   version: number;
@@ -25,7 +25,7 @@ interface Row {
 export async function readSections(sql: Sql, who: Pick<Account, 'ws' | 'id'>): Promise<readonly Section[]> {
   const rows = await sql.query<Row>(
     `select s.id, s.name, s.term, s.level, s.list, l.name as list_name, ${SITE} as site, s.starts_on, s.archived_at is not null as archived, s.version,
-       (select jsonb_agg(jsonb_build_object('id', st.id, 'code', st.code, 'firstName', st.first_name) order by length(st.code), st.code)
+       (select jsonb_agg(jsonb_build_object('id', st.id, 'code', st.code, 'firstName', st.first_name, 'schoolId', st.school_id) order by length(st.code), st.code)
         from enrolment e join student st on st.ws = e.ws and st.id = e.student
         where e.ws = s.ws and e.section = s.id and e.to_on is null) as students
      from section s join list l on l.ws = s.ws and l.id = s.list join site si on si.ws = s.ws and si.id = s.site

@@ -40,8 +40,14 @@ export async function planRoster(sql: Sql, ws: string, text: string): Promise<Pl
     'select id, name, term from section where ws = $1',
     [ws],
   );
-  const enrolled = await sql.query<{ section: string; student: string; code: string; name: string | null }>(
-    `select e.section, s.id as student, s.code, s.first_name as name from enrolment e
+  const enrolled = await sql.query<{
+    section: string;
+    student: string;
+    code: string;
+    name: string | null;
+    schoolId: string | null;
+  }>(
+    `select e.section, s.id as student, s.code, s.first_name as name, s.school_id as "schoolId" from enrolment e
      join student s on s.ws = e.ws and s.id = e.student where e.ws = $1 and e.to_on is null`,
     [ws],
   );
@@ -66,7 +72,9 @@ export async function planRoster(sql: Sql, ws: string, text: string): Promise<Pl
     const there = enrolled.find(
       (e) => e.section === section.id && e.code.toLowerCase() === line.code.toLowerCase(),
     );
-    const renamed = there !== undefined && line.name !== null && there.name !== line.name;
+    const newName = line.name !== null && there?.name !== line.name;
+    const newId = line.schoolId !== null && there?.schoolId !== line.schoolId;
+    const renamed = there !== undefined && (newName || newId);
     const name = `${section.name}, ${line.code}`;
     if (!there) changes.push({ kind: 'student', what: 'new', name, detail: line.name ?? '' });
     else if (renamed)
@@ -74,7 +82,10 @@ export async function planRoster(sql: Sql, ws: string, text: string): Promise<Pl
         kind: 'student',
         what: 'changed',
         name,
-        detail: `${there.name ?? 'no name'} → ${line.name ?? ''}`,
+        detail: [
+          ...(newName ? [`${there.name ?? 'no name'} → ${line.name ?? ''}`] : []),
+          ...(newId ? [`school ID ${there.schoolId ?? 'none'} → ${line.schoolId ?? ''}`] : []),
+        ].join('; '),
       });
     else same += 1;
     return [
@@ -108,12 +119,15 @@ export async function applyRoster(
     renamed.map((l) => l.student),
   );
   for (const l of renamed) {
-    await tx.query('update student set first_name = $3 where ws = $1 and id = $2', [ws, l.student, l.name]);
+    await tx.query(
+      'update student set first_name = coalesce($3, first_name), school_id = coalesce($4, school_id) where ws = $1 and id = $2',
+      [ws, l.student, l.name, l.schoolId],
+    );
   }
   const fresh = lines.filter((l) => !l.enrolled).map((l) => ({ ...l, id: v7() }));
   await rec.insert(
     'student',
-    fresh.map((l) => ({ id: l.id, code: l.code, first_name: l.name })),
+    fresh.map((l) => ({ id: l.id, code: l.code, first_name: l.name, school_id: l.schoolId })),
   );
   await rec.insert(
     'enrolment',
@@ -131,7 +145,7 @@ export const readRosterLines = (
 ): Promise<readonly RosterLine[]> =>
   sql.query<RosterLine>(
     `select case when exists (select 1 from section o where o.ws = c.ws and o.id <> c.id and lower(o.name) = lower(c.name))
-         then c.name || ', ' || c.term else c.name end as section, s.code, s.first_name as name from enrolment e
+         then c.name || ', ' || c.term else c.name end as section, s.code, s.first_name as name, s.school_id as "schoolId" from enrolment e
      join section c on c.ws = e.ws and c.id = e.section join student s on s.ws = e.ws and s.id = e.student
      where e.ws = $1 and e.to_on is null and ($2::uuid is null or c.id = $2)
      order by c.name collate "C", s.code collate "C"`,

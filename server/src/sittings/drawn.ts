@@ -26,7 +26,7 @@ const barFor = ({ width, height }: Box): number => {
 };
 
 /** What trees show by their species' profiles and what was checked at them, as both stand now. */
-async function valuesNow(
+export async function valuesNow(
   sql: Sql,
   ws: string,
   stations: readonly Station[],

@@ -9,7 +9,7 @@ import { changeState, renewCode } from './states.ts';
 import { followQuiz, needSitting, readSitting } from './store.ts';
 
 export { readCode } from './codes.ts';
-export { drawnStations } from './drawn.ts';
+export { drawnStations, valuesNow } from './drawn.ts';
 export { asSketch } from './sketch.ts';
 export {
   changesSince,
@@ -26,6 +26,7 @@ export {
   readValues,
   heldAt,
   truthOf,
+  acceptedOf,
   writeAccepted,
   writeRevision,
 } from './key/index.ts';

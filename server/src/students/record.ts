@@ -6,6 +6,7 @@ import type { Sql } from '../db/index.ts';
 export interface StudentRecord {
   readonly code: string;
   readonly firstName: string | null;
+  readonly schoolId: string | null;
   readonly sections: readonly {
     readonly section: string;
     readonly from: string;
@@ -17,9 +18,9 @@ export interface StudentRecord {
 
 /** All that is kept of one student, in words the student can read; null where there is none. */
 export async function readRecord(sql: Sql, ws: string, student: string): Promise<StudentRecord | null> {
-  const head = await maybe<{ code: string; firstName: string | null }>(
+  const head = await maybe<Pick<StudentRecord, 'code' | 'firstName' | 'schoolId'>>(
     sql,
-    'select code, first_name as "firstName" from student where ws = $1 and id = $2',
+    'select code, first_name as "firstName", school_id as "schoolId" from student where ws = $1 and id = $2',
     [ws, student],
   );
   if (!head) return null;

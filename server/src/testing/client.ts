@@ -16,6 +16,8 @@ export interface ClientOptions {
   readonly type?: string;
   /** The answer is wanted as it was sent, letter by letter. */
   readonly asText?: boolean;
+  /** The answer is a file of bytes. */
+  readonly asBytes?: boolean;
 }
 
 export interface Client {
@@ -66,15 +68,16 @@ export function client(base: string): Client {
         if (value === '') cookies.delete(pair.slice(0, at));
         else cookies.set(pair.slice(0, at), { value, path: /path=([^;]+)/i.exec(set)?.[1] ?? '/' });
       }
-      const text = await response.text();
+      const bytes = new Uint8Array(await response.arrayBuffer());
+      const text = new TextDecoder().decode(bytes);
       received += `${[...response.headers].map((h) => h.join(': ')).join('\n')}\n${text}\n`;
       const isSaved = response.headers.has('content-disposition');
-      const isJson = /json/.test(response.headers.get('content-type') ?? '');
+      const isJson = /[/+]json/.test(response.headers.get('content-type') ?? '');
       const read: unknown = text === '' ? undefined : isJson ? JSON.parse(text) : text;
       if (!isSaved) needFit(method, path, response.status, read);
       return {
         status: response.status,
-        body: (options.asText ? text : read) as T,
+        body: (options.asBytes ? bytes : options.asText ? text : read) as T,
         headers: response.headers,
       };
     },

@@ -14,6 +14,7 @@ const section = (id: string, students = 0): Section => ({
     id: `${id}${i}`,
     code: String(i),
     firstName: null,
+    schoolId: null,
   })),
   startsOn: null,
   archived: false,

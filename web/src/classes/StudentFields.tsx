@@ -9,7 +9,7 @@ import { ProblemNote } from '../parts/index.ts';
 
 type Student = Section['students'][number];
 
-/** Changes the number and first name of a student, and the class they are in. */
+/** Changes the number, first name and school ID of a student, and the class they are in. */
 export function StudentFields({
   student,
   section,
@@ -21,6 +21,7 @@ export function StudentFields({
 }) {
   const [code, setCode] = useState(student.code);
   const [firstName, setFirstName] = useState(student.firstName ?? '');
+  const [schoolId, setSchoolId] = useState(student.schoolId ?? '');
   const sections = useRead('sections').data ?? [];
   const change = useWrite('studentChange');
   const move = useWrite('studentMove');
@@ -38,14 +39,31 @@ export function StudentFields({
           <span>First name (optional)</span>
           <Input value={firstName} maxLength={40} onChange={(e) => setFirstName(e.target.value)} />
         </label>
+        <label className="field">
+          <span>School ID (optional)</span>
+          <Input value={schoolId} maxLength={40} onChange={(e) => setSchoolId(e.target.value)} />
+        </label>
         <Button
           type="primary"
           loading={change.isPending}
           disabled={
-            code.trim() === '' || (code === student.code && firstName.trim() === (student.firstName ?? ''))
+            code.trim() === '' ||
+            (code === student.code &&
+              firstName.trim() === (student.firstName ?? '') &&
+              schoolId.trim() === (student.schoolId ?? ''))
           }
           onClick={() =>
-            change.mutate({ params, body: { code: code.trim(), firstName: firstName.trim() || null } }, done)
+            change.mutate(
+              {
+                params,
+                body: {
+                  code: code.trim(),
+                  firstName: firstName.trim() || null,
+                  schoolId: schoolId.trim() || null,
+                },
+              },
+              done,
+            )
           }
         >
           Save student
@@ -73,7 +91,10 @@ export function StudentFields({
           <Button>Remove from class</Button>
         </Popconfirm>
       </div>
-      <p className="quiet">What a student did in a class stays with that class.</p>
+      <p className="quiet">
+        The school ID goes into gradebooks and nowhere else. What a student did in a class stays with that
+        class.
+      </p>
       <ProblemNote error={change.error ?? move.error} />
     </div>
   );

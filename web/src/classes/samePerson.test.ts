@@ -12,7 +12,7 @@ const section = (name: string, codes: readonly string[]): Section => ({
   startsOn: null,
   archived: false,
   version: 1,
-  students: codes.map((code) => ({ id: `${name}/${code}`, code, firstName: null })),
+  students: codes.map((code) => ({ id: `${name}/${code}`, code, firstName: null, schoolId: null })),
 });
 const links: PersonLinks = {
   students: [{ id: 'Thursday/204', code: '204', firstName: 'Perrin', sections: ['Thursday, Fall 2026'] }],

@@ -2,6 +2,7 @@ import { address } from '@hurrow/contract';
 import { useMayTeach, useSession } from '../app/index.ts';
 import { Nothing, PageHead } from '../parts/index.ts';
 import { GiveOut } from './GiveOut.tsx';
+import { ResultFiles } from './ResultFiles.tsx';
 import { TakeIn } from './TakeIn.tsx';
 import { Taken } from './Taken.tsx';
 import './files.css';
@@ -26,6 +27,7 @@ export function FilesPage() {
       />
       <TakeIn />
       <Taken />
+      <ResultFiles />
       <GiveOut />
       {role === 'owner' ? (
         <section className="panel" aria-label="Backup">

@@ -13,8 +13,8 @@ export function GiveOut() {
     return by === 'section' && section !== '' ? { section } : {};
   };
   return (
-    <section className="panel" aria-label="Export">
-      <h2>Export</h2>
+    <section className="panel" aria-label="Export the library">
+      <h2>Export the library and rosters</h2>
       <div className="take-in">
         <label className="field">
           <span>Names and tables of</span>

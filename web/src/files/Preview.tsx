@@ -10,6 +10,8 @@ const KIND: Readonly<Record<string, string>> = {
   taxon: 'species or group',
   pair: 'look-alike',
   policy: 'merging of sources',
+  sitting: 'sitting',
+  student: 'student',
 };
 
 const count = (n: number, what: string): string => `${n.toLocaleString('en')} ${what}`;
@@ -26,6 +28,7 @@ export function Preview({
 }) {
   const { counts, refused, changes, more, left } = report;
   const total = counts.new + counts.changed;
+  const isOpen = report.questions.some((q) => q.chosen === undefined);
   return (
     <div className="preview">
       <p className="preview-counts" role="status">
@@ -65,7 +68,7 @@ export function Preview({
       ) : null}
       {changes.length > 0 && refused.length === 0 ? (
         <>
-          {applied ? null : (
+          {applied || isOpen ? null : (
             <Button type="primary" onClick={onTake}>
               Import all {total.toLocaleString('en')}
             </Button>
@@ -97,7 +100,11 @@ export function Preview({
           />
         </>
       ) : null}
-      {total === 0 && refused.length === 0 ? <p>The library has all of it already.</p> : null}
+      {total === 0 && refused.length === 0 && !isOpen ? (
+        <p>
+          {report.kind === 'responses' ? 'Nothing is left to import.' : 'The library has all of it already.'}
+        </p>
+      ) : null}
     </div>
   );
 }

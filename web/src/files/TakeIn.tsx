@@ -9,6 +9,8 @@ import { ProblemNote } from '../parts/index.ts';
 import { JobNote } from './JobNote.tsx';
 import { KINDS, likelyKind } from './kinds.ts';
 import { Preview } from './Preview.tsx';
+import { Questions } from './Questions.tsx';
+import type { Choices } from './Questions.tsx';
 import { useJob } from './useJob.ts';
 
 const tooLarge = (size: number): Refused =>
@@ -31,12 +33,14 @@ export function TakeIn() {
   const chooser = useRef<HTMLInputElement>(null);
   const preview = useJob();
   const apply = useJob();
+  const [choices, setChoices] = useState<Choices>({});
   const client = useQueryClient();
   const of = KINDS.find((k) => k.id === kind);
   const startOver = (): void => {
     preview.clear();
     apply.clear();
     setDone(null);
+    setChoices({});
   };
   const choose = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
@@ -52,10 +56,13 @@ export function TakeIn() {
     if (name === '') setName(chosen.name.replace(/\.[a-z]+$/i, ''));
   };
   const send = (route: 'importPreview' | 'importApply') => () =>
-    sendText(route, { kind, name: name.trim() }, text);
+    Object.keys(choices).length === 0
+      ? sendText(route, { kind, name: name.trim() }, text)
+      : sendText(route, { kind, name: name.trim(), with: 'choices' }, JSON.stringify({ choices, text }));
   const take = async (): Promise<void> => {
     const report = await apply.run(send('importApply'));
     if (!report) return;
+    if (report.batch === null) return;
     preview.clear();
     setDone(report);
     await client.invalidateQueries();
@@ -145,6 +152,14 @@ export function TakeIn() {
       <ProblemNote error={fault ?? preview.error ?? apply.error} />
       <JobNote job={preview} />
       <JobNote job={apply} />
+      {report && !busy && !done ? (
+        <Questions
+          questions={report.questions}
+          choices={choices}
+          onChoose={(id, choice) => setChoices({ ...choices, [id]: choice })}
+          onAgain={() => void preview.run(send('importPreview'))}
+        />
+      ) : null}
       {report && !busy ? (
         <Preview report={report} applied={done !== null} onTake={() => void take()} />
       ) : null}

@@ -1,5 +1,5 @@
-import { EXPORT_FORMATS } from '@hurrow/contract';
-import type { ExportFormat, ImportKind } from '@hurrow/contract';
+import { EXPORT_FORMATS, RESULT_FORMATS } from '@hurrow/contract';
+import type { ExportFormat, ImportKind, ResultFormat } from '@hurrow/contract';
 
 export interface Kind {
   readonly id: ImportKind;
@@ -50,7 +50,15 @@ export const KINDS: readonly Kind[] = [
   {
     id: 'roster',
     word: 'Roster (CSV)',
-    about: 'class, student number and, if wanted, first name. Nothing more is kept of students.',
+    about:
+      'class, student number and, if wanted, first name and school ID. Nothing more is kept of students.',
+    named: 'What to call this import',
+  },
+  {
+    id: 'responses',
+    word: 'Answers of a quiz (CSV)',
+    about:
+      'One row a student and station: quiz, date, section, student, station, species, answer; if wanted form, sure, seconds, material, given_back and call:character. For paper quizzes, earlier terms and other tools.',
     named: 'What to call this import',
   },
 ];
@@ -75,7 +83,52 @@ export const GIVEN: readonly {
   },
   { id: 'ranges', word: 'Ranges by region (CSV)', without: 'Regions alone, without areas drawn.' },
   { id: 'areas', word: 'Ranges as areas (GeoJSON)', without: 'Areas alone, without regions.' },
-  { id: 'roster', word: 'Roster (CSV)', without: 'Class, number and first name.' },
+  { id: 'roster', word: 'Roster (CSV)', without: 'Class, number, first name and school ID.' },
+];
+
+/** What goes out of quizzes and their results; those few ask for stand under More formats. */
+export const RESULTS: readonly {
+  readonly id: ResultFormat;
+  readonly word: string;
+  readonly about: string;
+  readonly isMore: boolean;
+}[] = [
+  {
+    id: 'gradebook',
+    word: 'Gradebook (CSV)',
+    about: 'One row a student by school ID, one column a quiz, with the points possible.',
+    isMore: false,
+  },
+  {
+    id: 'asks',
+    word: 'Grades by question (CSV)',
+    about: 'Every answer with its points and why.',
+    isMore: false,
+  },
+  {
+    id: 'responses',
+    word: 'Answers of quizzes (CSV)',
+    about: 'One row a student and station, as it is imported again elsewhere.',
+    isMore: false,
+  },
+  {
+    id: 'calendar',
+    word: 'Calendar of sittings (iCalendar)',
+    about: 'Dates and places; nothing of students.',
+    isMore: false,
+  },
+  {
+    id: 'qti',
+    word: 'A quiz as a QTI 2.2 package',
+    about: 'Questions with drawings, for other quiz programs. Questions answered on a drawing are left out.',
+    isMore: true,
+  },
+  {
+    id: 'xapi',
+    word: 'What students did (xAPI statements)',
+    about: 'One statement an answer, with a random id for each student.',
+    isMore: true,
+  },
 ];
 
 /** Whether a list or a section narrows what is given out. */
@@ -93,5 +146,6 @@ export function likelyKind(file: string): ImportKind | null {
   if (end !== 'csv' && end !== 'tsv' && end !== 'txt') return null;
   for (const [format, { file: name }] of Object.entries(EXPORT_FORMATS))
     if (file.endsWith(name)) return format as ImportKind;
+  if (file.endsWith(RESULT_FORMATS.responses.file)) return 'responses';
   return null;
 }

@@ -74,7 +74,14 @@ export function DataTable<T extends object>({
         columns={columns}
         dataSource={[...shown]}
         pagination={shown.length > PAGE ? { pageSize: PAGE, showSizeChanger: false } : false}
-        {...(expanded ? { expandable: { expandedRowRender: expanded } } : {})}
+        {...(expanded
+          ? {
+              expandable: {
+                expandedRowRender: expanded,
+                columnTitle: <span className="visually-hidden">Details</span>,
+              },
+            }
+          : {})}
       />
     </section>
   );

@@ -11,6 +11,7 @@ import { useGo, useSession } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
 import { CheckSummary, QuestionCheck } from '../soundness/index.ts';
 import { DecisionsDue } from './DecisionsDue.tsx';
+import { ExportGrades } from './ExportGrades.tsx';
 import { GradeAgain } from './GradeAgain.tsx';
 import { GradesTable } from './GradesTable.tsx';
 import { OverrideEditor } from './OverrideEditor.tsx';
@@ -108,6 +109,7 @@ function Acts({
   if (sitting.state !== 'returned')
     return (
       <>
+        <ExportGrades sitting={sitting.id} />
         <Button onClick={onAgain}>Grade again</Button>
         <Button type="primary" onClick={onReturn}>
           Return results
@@ -116,6 +118,7 @@ function Acts({
     );
   return (
     <>
+      <ExportGrades sitting={sitting.id} />
       {grades.stale.length > 0 ? <Button onClick={onAgain}>Grade again</Button> : null}
       {grades.changedSince.length > 0 && grades.stale.length === 0 ? (
         <Button onClick={onReturn}>Return results again</Button>

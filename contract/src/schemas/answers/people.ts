@@ -9,6 +9,7 @@ import type {
   PersonOnStaff,
   Role,
   Section,
+  EnrolledStudent,
   SectionStudent,
   Session,
   Site,
@@ -106,6 +107,13 @@ export const siteSchema = record<Site>({
 
 export const sectionStudentSchema = record<SectionStudent>({ id: text, code: text, firstName: nullOr(text) });
 
+const enrolledStudent = record<EnrolledStudent>({
+  id: text,
+  code: text,
+  firstName: nullOr(text),
+  schoolId: nullOr(text),
+});
+
 export const sectionSchema = record<Section>({
   id: text,
   name: text,
@@ -114,7 +122,7 @@ export const sectionSchema = record<Section>({
   listName: text,
   level: optional(oneOf(['young', 'general', 'technical'])),
   site: siteSchema,
-  students: listOf(sectionStudentSchema),
+  students: listOf(enrolledStudent),
   startsOn: nullOr(text),
   archived: flag,
   version: number,

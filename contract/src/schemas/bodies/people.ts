@@ -75,7 +75,11 @@ export const sectionChange = record<SectionChange>({
   archived: flag,
 });
 export const rosterBody = record<RosterBody>({ students: listFrom(rosterLine, 1, MOST_STUDENTS) });
-export const studentChange = record<StudentChange>({ code: studentNumber, firstName: noteOrNull(40) });
+export const studentChange = record<StudentChange>({
+  code: studentNumber,
+  firstName: noteOrNull(40),
+  schoolId: note(40),
+});
 export const studentMove = record<StudentMove>({ from: id, to: nullOr(id) });
 export const workspaceBody = record<WorkspaceBody>({ name: words(120) });
 

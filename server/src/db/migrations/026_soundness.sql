@@ -10,3 +10,6 @@ create table tag_found_right (
   foreign key (ws, sitting_station) references sitting_station (ws, id) on delete cascade,
   foreign key (ws, by_account) references account (ws, id)
 );
+
+-- What the school's own system calls a student, for gradebooks alone; it is kept only where a teacher enters it.
+alter table student add column school_id text check (length(school_id) between 1 and 40);

@@ -1,3 +1,4 @@
+export { acceptedOf } from './accepted.ts';
 export { gatherKey } from './gather.ts';
 export { keyNames, readKey, readKeyListed, readKeyTaxa, readRivals, readValues } from './read.ts';
 export type { LockedKey } from './read.ts';

@@ -1,0 +1,12 @@
+export { writeAskGrades, writeGradebook } from './gradebook.ts';
+export type { AskGrade, GradebookColumn, GradebookStudent } from './gradebook.ts';
+export { writeCalendar } from './calendar.ts';
+export type { CalendarSitting } from './calendar.ts';
+export { writeXapi } from './xapi.ts';
+export type { XapiAnswer } from './xapi.ts';
+export { qtiFiles } from './qti.ts';
+export { qtiId, qtiItemOf } from './qtiItem.ts';
+export type { QtiAsk } from './qtiItem.ts';
+export type { AskedNames } from './qtiNames.ts';
+export type { QtiAnswer, QtiImage, QtiItem, QtiOption, QtiSection } from './qtiTypes.ts';
+export { sketchSvg } from './sketchSvg.ts';

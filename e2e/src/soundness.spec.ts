@@ -1,0 +1,84 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { signInAsOwner } from './steps.ts';
+
+test('a wrong tag is named first by the answers, corrected there, and the grades follow', async ({
+  page,
+}) => {
+  await signInAsOwner(page);
+  const quizzes = (await (await page.request.get('/api/quizzes')).json()) as readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly sittings: readonly { readonly id: string; readonly state: string }[];
+  }[];
+  const quiz = quizzes.find((q) => q.name === 'Second look, Ledger Loop');
+  const sitting = quiz?.sittings[0];
+  await page.goto(`/quizzes/${quiz?.id ?? ''}/sittings/${sitting?.id ?? ''}`);
+  await page
+    .getByRole('button', { name: sitting?.state === 'closed' ? 'Grade sitting' : 'See grades' })
+    .click();
+  await expect(page).toHaveURL(/grades/);
+  await page.getByText('Question check', { exact: true }).click();
+  const todo = page.getByRole('list', { name: 'What to do' });
+  const first = todo.getByRole('listitem').first();
+  await expect(first).toContainText('tag L41');
+  await expect(first).toContainText('wrote chokecherry; the tag says bitter cherry');
+  await expect(page.locator('.recharts-surface').first()).toBeVisible();
+  const axe = await new AxeBuilder({ page }).analyze();
+  expect(axe.violations.map((v) => `${v.id}: ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
+
+  await first.getByRole('button', { name: 'Decide about the tag' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('get another grade');
+  await expect(dialog.getByRole('button', { name: 'Change the ID' })).toBeDisabled();
+  await dialog.getByLabel('What you saw').fill('glands on the leaf stalk, teeth like a saw');
+  await dialog.getByRole('button', { name: 'Change the ID' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(todo).not.toContainText('tag L41');
+  const row = page.getByRole('row', { name: /Prunus virginiana chokecherry L41/ });
+  await expect(row).toContainText(/all 12|11 of 12/);
+});
+
+test('answers of an earlier term come in through their open questions, and go out again as they came', async ({
+  page,
+}) => {
+  await signInAsOwner(page);
+  await page.goto('/files');
+  const area = page.getByRole('region', { name: 'Take a file in' });
+  await area.getByLabel('What it is').selectOption({ label: 'Answers of a quiz (CSV)' });
+  await area.getByLabel('What to call this import').fill('Spring term');
+  const row = (student: string, station: number, species: string, answer: string): string =>
+    `Spring walk,2026-04-21,Tuesday lab,${student},${station},${species},${answer}`;
+  const rows = ['901', '902'].flatMap((s) => [
+    row(s, 1, 'Abies grandis', 'grand fir'),
+    row(s, 2, 'Abies procera', 'noble fir'),
+  ]);
+  await area
+    .getByLabel('Content of the file')
+    .fill(['quiz,date,section,student,station,species,answer', ...rows].join('\n'));
+  await area.getByRole('button', { name: 'See what it would do' }).click();
+  const open = area.getByRole('region', { name: 'To choose' });
+  await expect(open).toContainText('Tuesday lab has no students 901, 902');
+  await open.getByRole('radio', { name: 'Add these students' }).check();
+  await open.getByRole('button', { name: 'Preview with these choices' }).click();
+  await expect(open).toContainText('The library has no species “Abies procera”');
+  await open.getByRole('combobox').click();
+  await page.getByTitle('Leave these rows out').click();
+  await open.getByRole('button', { name: 'Preview with these choices' }).click();
+  await expect(area).toContainText('2 rows, by your choice');
+  await area.getByRole('button', { name: 'Import all 3' }).click();
+  await expect(area.getByRole('status').first()).toContainText('Imported');
+
+  const out = page.getByRole('region', { name: 'Export answers and grades' });
+  const saved = page.waitForEvent('download');
+  await out.getByRole('link', { name: 'Answers of quizzes (CSV)' }).click();
+  const text = readFileSync(await (await saved).path(), 'utf8');
+  expect(text).toContain('Spring walk,2026-04-21,Tuesday lab,901,1,Abies grandis,grand fir,typed');
+  const taken = page.getByRole('region', { name: 'Imported so far' });
+  const imported = taken.getByRole('row', { name: /Spring term/ });
+  await imported.getByRole('button', { name: 'Undo it' }).click();
+  await expect(imported).toContainText('undone');
+  await page.goto('/quizzes');
+  await expect(page.getByText('Spring walk')).toHaveCount(0);
+});
