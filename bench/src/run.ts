@@ -8,6 +8,7 @@ import { measurePhones } from './phonesBench.ts';
 import { measurePlates } from './plates.ts';
 import { measureProfiles } from './profiles.ts';
 import { measureReads } from './reads.ts';
+import { measureResponses, measureSoundness } from './soundness.ts';
 import { measureStart } from './startBench.ts';
 
 const TARGET_MS = 20;
@@ -16,6 +17,8 @@ console.log(measureProfiles());
 console.log(measurePlates());
 console.log(measureCompare());
 console.log(measureFairness());
+console.log(measureSoundness());
+console.log(measureResponses());
 console.log(await measureNames());
 console.log(await measureDecision());
 console.log(await measureExchange());

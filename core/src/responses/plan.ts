@@ -4,6 +4,7 @@ import type { Vocabulary } from '../characters/index.ts';
 import type { Refusal } from '../formats/index.ts';
 import { MOST_REFUSALS } from '../formats/index.ts';
 import { normalise } from '../names/index.ts';
+import { once } from './once.ts';
 import { sittingKey } from './read.ts';
 import type { ResponseLine } from './types.ts';
 
@@ -76,7 +77,8 @@ export interface ResponsePlan {
   readonly left: readonly string[];
 }
 
-const folded = (text: string): string => text.trim().toLowerCase();
+const folded = once((text) => text.trim().toLowerCase());
+const normal = once(normalise);
 
 function sectionsBy(sections: ResponseGround['sections']): ReadonlyMap<string, readonly string[]> {
   const by = new Map<string, string[]>();
@@ -174,7 +176,7 @@ export function planResponses(
       if (chosen === null) return void (leftOut += 1);
       if (chosen === undefined) return;
     }
-    const taxon = ground.species.get(normalise(line.species)) ?? ask('species', line.species);
+    const taxon = ground.species.get(normal(line.species)) ?? ask('species', line.species);
     if (taxon === null) return void (leftOut += 1);
     if (taxon === undefined) return;
     const key = `${section}/${sittingKey(line)}`;

@@ -3,6 +3,7 @@ import { MOST_REFUSALS, refusal } from '../formats/index.ts';
 import type { CsvRow, ReadFile, Refusal } from '../formats/index.ts';
 import { MATERIALS } from '../conditions/index.ts';
 import { ANSWER_FORMS } from './types.ts';
+import { once } from './once.ts';
 import type { ResponseLine } from './types.ts';
 
 const REQUIRED = ['quiz', 'date', 'section', 'student', 'station', 'species', 'answer'] as const;
@@ -40,7 +41,30 @@ export function dateRead(text: string): string | null {
   return !Number.isNaN(moment.getTime()) && moment.toISOString().startsWith(on) ? on : null;
 }
 
+const dateOf = once(dateRead);
+const NO_MATERIAL: readonly string[] = [];
+const materialOf = once((text) =>
+  text === ''
+    ? NO_MATERIAL
+    : text
+        .split('|')
+        .map((m) => m.trim().toLowerCase())
+        .filter((m) => m !== ''),
+);
+
 type Say = (column: string, message: string, remedy: string) => void;
+
+function callsOf(
+  columns: readonly string[],
+  cell: (column: string) => string,
+): Readonly<Record<string, string>> {
+  const calls: Record<string, string> = {};
+  for (const column of columns) {
+    const said = cell(column);
+    if (said !== '') calls[column.slice(CALL.length)] = said;
+  }
+  return calls;
+}
 
 /** One row as a line; what is wrong with it is said. */
 function lineOf(
@@ -49,7 +73,7 @@ function lineOf(
   calls: readonly string[],
   say: Say,
 ): ResponseLine {
-  const on = dateRead(cell('date'));
+  const on = dateOf(cell('date'));
   if (on === null) say('date', `“${cell('date')}” is not a date.`, 'Write it as 2026-10-06 or 10/6/2026.');
   for (const column of ['quiz', 'section', 'species'] as const)
     if (cell(column) === '')
@@ -81,14 +105,11 @@ function lineOf(
   const seconds = cell('seconds') === '' ? null : Number(cell('seconds'));
   if (seconds !== null && !(seconds >= 0))
     say('seconds', `“${cell('seconds')}” is not a time in seconds.`, 'Use a number that is not negative.');
-  const material = cell('material')
-    .split('|')
-    .map((m) => m.trim().toLowerCase())
-    .filter((m) => m !== '');
+  const material = materialOf(cell('material'));
   const strange = material.find((m) => !(MATERIALS as readonly string[]).includes(m));
   if (strange !== undefined)
     say('material', `“${strange}” is no material.`, `Use ${MATERIALS.join(', ')}, several separated by |.`);
-  const returned = cell('given_back') === '' ? null : dateRead(cell('given_back'));
+  const returned = cell('given_back') === '' ? null : dateOf(cell('given_back'));
   if (returned === null && cell('given_back') !== '')
     say('given_back', `“${cell('given_back')}” is not a date.`, 'Write it as 2026-10-06 or 10/6/2026.');
   return {
@@ -105,15 +126,15 @@ function lineOf(
     seconds,
     material,
     returned,
-    calls: Object.fromEntries(
-      calls.flatMap((c) => (cell(c) === '' ? [] : [[c.slice(CALL.length), cell(c)] as const])),
-    ),
+    calls: callsOf(calls, cell),
   };
 }
 
-/** Which sitting a line is of. */
+const lowered = once((text) => text.toLowerCase());
+
+/** Which sitting a line is of; no cell holds the character between the parts. */
 export const sittingKey = (l: Pick<ResponseLine, 'quiz' | 'on' | 'section'>): string =>
-  JSON.stringify([l.quiz.toLowerCase(), l.on, l.section.toLowerCase()]);
+  `${lowered(l.quiz)}\u0000${l.on}\u0000${lowered(l.section)}`;
 
 /**
  * Reads a responses file: a header line, then one row a student and station. Columns that are not known are left and said.
@@ -127,22 +148,22 @@ export function readResponses(
   if (!csv.ok) return csv;
   const { head, rows, at } = csv.file;
   const calls = head.filter((h) => h.startsWith(CALL));
-  const columns = new Map(head.map((h, i) => [h, i]));
+  const columns: Readonly<Record<string, number>> = Object.fromEntries(head.map((h, i) => [h, i]));
   const refused: Refusal[] = [];
   const seen = new Map<string, number>();
   const lines: ResponseLine[] = [];
   rows.forEach((row, i) => {
     if (i % PART === 0) progress(i, rows.length);
     if (refused.length > MOST_REFUSALS) return;
-    const cell = (column: string): string => row.cells[columns.get(column) ?? -1] ?? '';
+    const cell = (column: string): string => row.cells[columns[column] ?? -1] ?? '';
     const say: Say = (column, message, remedy) =>
-      void refused.push(refusal(at(row, columns.get(column) ?? 0), message, remedy));
-    if (cell('quiz').toLowerCase() === 'quiz' && cell('student').toLowerCase() === 'student') {
+      void refused.push(refusal(at(row, columns[column] ?? 0), message, remedy));
+    if (lowered(cell('quiz')) === 'quiz' && lowered(cell('student')) === 'student') {
       say('quiz', 'This row repeats the header.', 'Delete it; a file has one header line.');
       return;
     }
     const line = lineOf(row, cell, calls, say);
-    const key = `${sittingKey(line)}/${line.student.toLowerCase()}/${line.station}`;
+    const key = `${sittingKey(line)}/${lowered(line.student)}/${line.station}`;
     const before = seen.get(key);
     if (before !== undefined)
       say(
