@@ -1,0 +1,93 @@
+/** One look of one student, in the order of sittings. */
+export interface DatedLook {
+  readonly student: string;
+  readonly truth: string;
+  /** The species named; null where none of the list was. */
+  readonly answer: string | null;
+  /** ISO date of the sitting, and of the day its results were returned; null while they are not. */
+  readonly on: string;
+  readonly returnedOn: string | null;
+  /** Whether the student met this tree or specimen before. */
+  readonly metBefore: boolean;
+}
+
+export interface StudentPair {
+  readonly student: string;
+  /** The two species, in the order of their ids. */
+  readonly pair: readonly [string, string];
+  /** The day it was first mixed up. */
+  readonly first: string;
+  /** Looks at either, on trees not met before, after results of a sitting with the mix-up were returned. */
+  readonly chances: number;
+  /** Chances in which the pair was mixed up again. */
+  readonly repeats: number;
+  /** Clean looks on different days since the last mix-up. */
+  readonly clean: number;
+  readonly resolved: boolean;
+}
+
+/** Clean looks on so many days resolve a pair for a student. */
+export const CLEAN_DAYS = 3;
+/** How likely three clean looks are for a student who still mixes the pair up three times in ten. */
+export const RESOLVED_BY_LUCK = 0.7 ** CLEAN_DAYS;
+
+const pairOf = (a: string, b: string): readonly [string, string] => (a < b ? [a, b] : [b, a]);
+
+function follow(
+  student: string,
+  [a, b]: readonly [string, string],
+  looks: readonly DatedLook[],
+): StudentPair | null {
+  let first: string | null = null;
+  let known: string | null = null;
+  let [chances, repeats] = [0, 0];
+  let clean = new Set<string>();
+  for (const look of looks) {
+    if (look.truth !== a && look.truth !== b) continue;
+    const isMixed =
+      look.answer !== null && look.answer !== look.truth && (look.answer === a || look.answer === b);
+    const isChance = known !== null && known < look.on && !look.metBefore;
+    if (isChance) {
+      chances += 1;
+      if (isMixed) repeats += 1;
+    }
+    if (isMixed) {
+      first ??= look.on;
+      if (look.returnedOn !== null && (known === null || look.returnedOn < known)) known = look.returnedOn;
+      clean = new Set();
+    } else if (first !== null && look.answer === look.truth && !look.metBefore) clean.add(look.on);
+  }
+  if (first === null) return null;
+  return {
+    student,
+    pair: pairOf(a, b),
+    first,
+    chances,
+    repeats,
+    clean: clean.size,
+    resolved: clean.size >= CLEAN_DAYS,
+  };
+}
+
+/**
+ * What each student mixed up, how often again once they knew, and what is resolved. A tree met before is no chance and
+ * resolves nothing. Source: docs/formulas.md, Mix-ups that repeat.
+ * @param looks of all students; those of one in the order they were held.
+ */
+export function studentPairs(looks: readonly DatedLook[]): readonly StudentPair[] {
+  const by = new Map<string, DatedLook[]>();
+  for (const l of looks) {
+    const had = by.get(l.student);
+    if (had) had.push(l);
+    else by.set(l.student, [l]);
+  }
+  return [...by].flatMap(([student, own]) => {
+    const pairs = new Map<string, readonly [string, string]>();
+    for (const l of own)
+      if (l.answer !== null && l.answer !== l.truth) {
+        const pair = pairOf(l.truth, l.answer);
+        pairs.set(pair.join('/'), pair);
+      }
+    return [...pairs.values()].flatMap((pair) => follow(student, pair, own) ?? []);
+  });
+}
