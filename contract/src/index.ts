@@ -9,6 +9,7 @@ export * from './lists.ts';
 export * from './quizzes.ts';
 export * from './sheets.ts';
 export * from './grading.ts';
+export * from './mixups.ts';
 export * from './soundness.ts';
 export * from './sketch.ts';
 export * from './walk.ts';

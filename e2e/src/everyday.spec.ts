@@ -127,6 +127,7 @@ test('an open sitting shows its code again, and goes back to a draft while nobod
 test('from a mix-up to its answers, the tree, the bench and a print', async ({ page }) => {
   await signInAsOwner(page);
   await go(page, 'Mix-ups');
+  await page.getByText('All pairs', { exact: true }).click();
   await page.getByRole('button', { name: /^6 of 12 answers/ }).click();
   await expect(
     page.getByRole('heading', { name: /Students wrote Abies lasiocarpa.*the tree was Abies grandis/ }),
@@ -138,6 +139,7 @@ test('from a mix-up to its answers, the tree, the bench and a print', async ({ p
   await expect(page.getByRole('dialog', { name: /^Edit tree/ })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await go(page, 'Mix-ups');
+  await page.getByText('All pairs', { exact: true }).click();
   await page.getByRole('button', { name: 'Compare Abies grandis with Abies lasiocarpa' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Bench' })).toBeVisible();
   await expect(page.getByRole('table').first()).toContainText(

@@ -1,13 +1,11 @@
 import type {
   Dispute,
   DisputeDecision,
-  Evidence,
   DecisionDue,
   GradeEffect,
   Grades,
   GradingDone,
   KeyRevisionBody,
-  MixUps,
   NameRuling,
   OverrideBody,
   RulingBody,
@@ -15,6 +13,7 @@ import type {
   SittingKey,
   StationDrop,
 } from '../grading.ts';
+import type { Evidence, MixUps } from '../mixups.ts';
 import type { Soundness, TagDecision } from '../soundness.ts';
 import type { WalkResults } from '../walk.ts';
 import type { MisreadRow } from '../vocabulary.ts';

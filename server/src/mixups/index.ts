@@ -1,27 +1,59 @@
+import { MATERIAL_CLASSES } from '@hurrow/core/quizzes';
+import { isDate } from '@hurrow/core/conditions';
 import { needSection } from '../access/index.ts';
-import { idParam, notFound } from '../http/index.ts';
-import type { Handlers } from '../http/index.ts';
+import { idParam, invalid, notFound } from '../http/index.ts';
+import type { CallOf, Handlers } from '../http/index.ts';
+import type { BoardScope } from './background.ts';
 import { readMisreads } from './misreads.ts';
 import { readEvidence, readMixUps } from './read.ts';
 
+const FORMS = ['typed', 'choice', 'number', 'completion'];
+
+/** A choice of the address, refused where it is none of those there are. */
+function chosen(
+  value: string | undefined,
+  field: string,
+  isOne: (v: string) => boolean,
+  remedy: string,
+): string | null {
+  if (value === undefined || value === '') return null;
+  if (!isOne(value)) throw invalid(`“${value}” cannot be chosen here.`, { field, remedy });
+  return value;
+}
+
+/** The classes, days, material and form a board is asked for; each class is one the account sees. */
+async function scopeOf(call: CallOf<'mixups'> | CallOf<'evidence'>): Promise<BoardScope> {
+  const sections = [idParam(call, 'id'), ...(call.query['with'] ?? '').split(',').filter((s) => s !== '')];
+  for (const s of sections) await needSection(call, s);
+  const day = (field: 'from' | 'to') =>
+    chosen(call.query[field], field, isDate, 'Write a date as 2026-10-06.');
+  return {
+    sections: [...new Set(sections)],
+    from: day('from'),
+    to: day('to'),
+    material: chosen(
+      call.query['material'],
+      'material',
+      (v) => (MATERIAL_CLASSES as readonly string[]).includes(v),
+      `Choose one of ${MATERIAL_CLASSES.join(', ')}.`,
+    ),
+    form: chosen(call.query['form'], 'form', (v) => FORMS.includes(v), `Choose one of ${FORMS.join(', ')}.`),
+  };
+}
+
 export const mixupsHandlers = {
-  mixups: async (call) => {
-    const section = idParam(call, 'id');
-    await needSection(call, section);
-    return { body: await readMixUps(call.app.db, call.who.ws, section) };
-  },
+  mixups: async (call) => ({ body: await readMixUps(call.app.db, call.who.ws, await scopeOf(call)) }),
   misreads: async (call) => {
     const section = idParam(call, 'id');
     await needSection(call, section);
     return { body: await readMisreads(call.app.db, call.who.ws, section) };
   },
   evidence: async (call) => {
-    const section = idParam(call, 'id');
-    await needSection(call, section);
+    const scope = await scopeOf(call);
     const found = await readEvidence(
       call.app.db,
       call.who.ws,
-      section,
+      scope,
       idParam(call, 'truth'),
       idParam(call, 'answer'),
     );

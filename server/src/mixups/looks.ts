@@ -19,6 +19,9 @@ interface Shown {
 /** A look of a section with the key it was graded by. */
 export interface LookRow extends Shown {
   readonly id: string;
+  /** The station of the sitting, and the revision of its key that it was graded by. */
+  readonly sitting_station: string;
+  readonly key_rev: number;
   readonly sitting: string;
   readonly on_date: string;
   readonly student: string;
@@ -31,10 +34,14 @@ export interface LookRow extends Shown {
   /** The answer it comes from; null where the name was left out. */
   readonly response: string | null;
   readonly origin: string | null;
+  readonly form: string;
+  readonly material_class: string;
+  readonly met_before: boolean;
+  readonly returned_on: string | null;
   readonly calls: readonly LookCall[];
 }
 
-type LookAt = Omit<LookRow, keyof Shown> & { readonly sitting_station: string; readonly key_rev: number };
+type LookAt = Omit<LookRow, keyof Shown>;
 
 const newestFirst = (a: LookRow, b: LookRow): number =>
   b.on_date.localeCompare(a.on_date) ||
@@ -43,8 +50,12 @@ const newestFirst = (a: LookRow, b: LookRow): number =>
   a.code.length - b.code.length ||
   a.code.localeCompare(b.code, 'en');
 
-/** All looks of a section, the newest sitting first. What a key says is read once, however many looked at its station. */
-export async function readLooks(sql: Sql, ws: string, section: string): Promise<readonly LookRow[]> {
+/** All looks of some classes, the newest sitting first. What a key says is read once, however many looked at its station. */
+export async function readLooks(
+  sql: Sql,
+  ws: string,
+  sections: readonly string[],
+): Promise<readonly LookRow[]> {
   const keys = await readMany<Shown & { readonly sitting_station: string; readonly rev: number }>(
     sql,
     `select k.sitting_station, k.rev, q.name as quiz_name, st.number, k.accept ->> 'tag' as tag, k.conditions,
@@ -53,21 +64,23 @@ export async function readLooks(sql: Sql, ws: string, section: string): Promise<
      from station_key k join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
      join station st on st.ws = ss.ws and st.id = ss.station join quiz q on q.ws = st.ws and q.id = st.quiz
      where k.ws = $1 and (k.sitting_station, k.rev) in
-       (select l.sitting_station, l.key_rev from look l where l.ws = $1 and l.section = $2)`,
-    [ws, section],
+       (select l.sitting_station, l.key_rev from look l where l.ws = $1 and l.section = any($2::uuid[]))`,
+    [ws, sections],
   );
   const keyOf = new Map(keys.map(({ sitting_station, rev, ...k }) => [`${sitting_station}/${rev}`, k]));
   const looks = await readMany<LookAt>(
     sql,
     `select l.sitting_station || '/' || l.student as id, l.sitting, l.on_date, l.student, s.code, s.first_name,
-       l.truth, l.named, l.answer, l.sure, l.calls, l.origin, l.response, l.sitting_station, l.key_rev
+       l.truth, l.named, l.answer, l.sure, l.calls, l.origin, l.form, l.material_class, l.met_before,
+       si.returned_at::date::text as returned_on, l.response, l.sitting_station, l.key_rev
      from look l join student s on s.ws = l.ws and s.id = l.student
-     where l.ws = $1 and l.section = $2`,
-    [ws, section],
+     join sitting si on si.ws = l.ws and si.id = l.sitting
+     where l.ws = $1 and l.section = any($2::uuid[])`,
+    [ws, sections],
   );
   return looks
-    .flatMap(({ sitting_station, key_rev, ...look }): LookRow[] => {
-      const key = keyOf.get(`${sitting_station}/${key_rev}`);
+    .flatMap((look): LookRow[] => {
+      const key = keyOf.get(`${look.sitting_station}/${look.key_rev}`);
       return key ? [{ ...look, ...key }] : [];
     })
     .sort(newestFirst);
@@ -90,19 +103,51 @@ export async function readWritten(
 export async function readNamedProfiles(
   sql: Sql,
   ws: string,
-  section: string,
+  sections: readonly string[],
 ): Promise<(sitting: string, taxon: string, character: string) => Value | undefined> {
   const rows = await sql.query<{ sitting: string; taxon: string; character: string; value: Value }>(
     `select distinct t.sitting, t.taxon, c.character, t.profile -> c.character as value
-     from (select distinct ws, sitting, answer, run from look where ws = $1 and section = $2 and named = 'other') l
+     from (select distinct ws, sitting, answer, run from look where ws = $1 and section = any($2::uuid[]) and named = 'other') l
      join grading_run g on g.ws = l.ws and g.id = l.run
      join sitting_key k on k.ws = g.ws and k.sitting = g.sitting and k.rev = g.key_rev
      join sitting_taxon t on t.ws = k.ws and t.sitting = k.sitting and t.rev = k.list_rev and t.taxon = l.answer
      join (select distinct o.sitting, x ->> 'character' as character from look o, jsonb_array_elements(o.calls) x
-           where o.ws = $1 and o.section = $2 and o.named = 'other') c on c.sitting = l.sitting
+           where o.ws = $1 and o.section = any($2::uuid[]) and o.named = 'other') c on c.sitting = l.sitting
      where t.profile ? c.character`,
-    [ws, section],
+    [ws, sections],
   );
   const found = new Map(rows.map((r) => [`${r.sitting}/${r.taxon}/${r.character}`, r.value]));
   return (sitting, taxon, character) => found.get(`${sitting}/${taxon}/${character}`);
 }
+
+/** Visible tells between a tree and a species, as the key of each station has them. */
+export async function readTells(
+  sql: Sql,
+  ws: string,
+  stations: readonly string[],
+  rival: string,
+): Promise<(station: string, rev: number) => readonly string[]> {
+  const rows = await readMany<{ station: string; rev: number; characters: readonly string[] }>(
+    sql,
+    `select r.sitting_station as station, r.rev,
+       (select coalesce(jsonb_agg(t ->> 'character'), '[]') from jsonb_array_elements(r.tells) t) as characters
+     from station_rival r where r.ws = $1 and r.sitting_station = any($2::uuid[]) and r.rival = $3`,
+    [ws, stations, rival],
+  );
+  const found = new Map(rows.map((r) => [`${r.station}/${r.rev}`, r.characters]));
+  return (station, rev) => found.get(`${station}/${rev}`) ?? [];
+}
+
+/** Lessons of some classes on a pair, by day. */
+export const readLessons = (
+  sql: Sql,
+  ws: string,
+  sections: readonly string[],
+  [a, b]: readonly [string, string],
+): Promise<readonly { readonly on: string; readonly kind: 'taught' | 'retaught' }[]> =>
+  sql.query(
+    `select distinct l.on_date as on, l.kind from lesson l join lesson_item i on i.ws = l.ws and i.lesson = l.id
+     where l.ws = $1 and l.section = any($2::uuid[]) and ((i.taxon = $3 and i.other = $4) or (i.taxon = $4 and i.other = $3))
+     order by l.on_date`,
+    [ws, sections, a, b],
+  );

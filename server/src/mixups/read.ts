@@ -1,109 +1,25 @@
 import type {
+  CountOf,
   Evidence,
   EvidenceRow,
-  MixUpRow,
+  LevelRow,
   MixUps,
-  PairState,
-  TaxonHeader,
+  PairAtSitting,
+  TellSeen,
   TruthRow,
 } from '@hurrow/contract';
 import { answerText } from '@hurrow/core/answers';
 import type { AnswerValue } from '@hurrow/core/answers';
-import type { Value, Vocabulary } from '@hurrow/core/characters';
-import { countMixUps, diagnose } from '@hurrow/core/mixups';
-import type { Look, ReadCall, Reading } from '@hurrow/core/mixups';
-import { acceptedCall, gradeValue } from '@hurrow/core/quizzes';
-import type { CallOutcome } from '@hurrow/core/quizzes';
+import { FLAGS, countLevel, matrixOrder, namesInDoubt, oftenMissed } from '@hurrow/core/mixups';
+import type { Look } from '@hurrow/core/mixups';
 import type { Sql } from '../db/index.ts';
-import { readHeaders, vocabularyToRead } from '../library/index.ts';
-import { readLooks, readNamedProfiles, readWritten } from './looks.ts';
+import { background } from './background.ts';
+import type { Background, BoardScope } from './background.ts';
+import type { Level } from './groups.ts';
+import { readLessons, readTells, readWritten } from './looks.ts';
 import type { LookRow } from './looks.ts';
-
-interface Background {
-  readonly looks: readonly LookRow[];
-  readonly vocabulary: Vocabulary;
-  readonly namedShows: (sitting: string, taxon: string, character: string) => Value | undefined;
-  readonly headers: ReadonlyMap<string, TaxonHeader>;
-  /** How each mix-up stands now, by `truth/answer`. */
-  readonly states: ReadonlyMap<string, PairState>;
-}
-
-async function readStates(sql: Sql, ws: string, section: string): Promise<ReadonlyMap<string, PairState>> {
-  const rows = await sql.query<{ a: string; b: string; state: PairState }>(
-    'select a, b, state from pair_state where ws = $1 and section = $2 and to_seq is null',
-    [ws, section],
-  );
-  return new Map(rows.map((r) => [`${r.a}/${r.b}`, r.state]));
-}
-
-async function background(sql: Sql, ws: string, section: string): Promise<Background> {
-  const looks = await readLooks(sql, ws, section);
-  const taxa = [...new Set(looks.flatMap((l) => (l.answer ? [l.truth, l.answer] : [l.truth])))];
-  return {
-    looks,
-    vocabulary: await vocabularyToRead(sql, ws),
-    namedShows: await readNamedProfiles(sql, ws, section),
-    headers: await readHeaders(sql, ws, taxa),
-    states: await readStates(sql, ws, section),
-  };
-}
-
-const CALLED: ReadonlySet<string> = new Set<CallOutcome>(['right', 'wrong', 'coarse', 'not_recorded']);
-const asCall = (outcome: string): CallOutcome =>
-  CALLED.has(outcome) ? (outcome as CallOutcome) : 'not_recorded';
-
-/** What a look's character questions say of its cause, by the key of its sitting. */
-function readingsOf(look: LookRow, b: Background): readonly Reading[] {
-  const calls = look.calls.flatMap(({ character, value, outcome }): ReadCall[] => {
-    const c = b.vocabulary.get(character);
-    if (!c) return [];
-    const shows = b.namedShows(look.sitting, look.answer ?? '', character);
-    const other = gradeValue(value, acceptedCall(c, shows)).outcome;
-    return [{ character, own: asCall(outcome), other: asCall(other) }];
-  });
-  return diagnose({ sure: look.sure, calls });
-}
-
-const asLook = (l: LookRow): Look => ({
-  id: l.id,
-  student: l.student,
-  truth: l.truth,
-  named: l.named,
-  answer: l.answer,
-  sure: l.sure,
-});
-
-function pairsOf(b: Background): readonly MixUpRow[] {
-  const byId = new Map(b.looks.map((l) => [l.id, l]));
-  return countMixUps(b.looks.map(asLook)).flatMap((m): MixUpRow[] => {
-    const [truth, answer] = [b.headers.get(m.truth), b.headers.get(m.answer)];
-    if (!truth || !answer) return [];
-    const looks = m.looks.flatMap((id) => byId.get(id) ?? []);
-    const called = looks.filter((l) => l.calls.length > 0);
-    const kinds = called.map((l) => readingsOf(l, b).map((r) => r.kind));
-    const students = new Map(
-      looks.map((l) => [l.student, { id: l.student, code: l.code, firstName: l.first_name }]),
-    );
-    return [
-      {
-        truth,
-        answer,
-        k: m.k,
-        n: m.n,
-        named: m.named,
-        low: m.interval.low,
-        high: m.interval.high,
-        guesses: m.guesses,
-        students: [...students.values()],
-        withCalls: called.length,
-        misread: kinds.filter((k) => k.includes('misread')).length,
-        linkMissing: kinds.filter((k) => k.includes('link_missing')).length,
-        responses: m.looks,
-        state: b.states.get(`${m.truth}/${m.answer}`) ?? null,
-      },
-    ];
-  });
-}
+import { pairsOf } from './pairs.ts';
+import { readingsOf } from './readings.ts';
 
 function truthsOf(b: Background): readonly TruthRow[] {
   return [...new Set(b.looks.map((l) => l.truth))].flatMap((id): TruthRow[] => {
@@ -127,19 +43,64 @@ function truthsOf(b: Background): readonly TruthRow[] {
   });
 }
 
-/** Mix-ups of a section with direction, base, interval and who. Source: docs/formulas.md, Counting mix-ups. */
-export async function readMixUps(sql: Sql, ws: string, section: string): Promise<MixUps> {
-  const b = await background(sql, ws, section);
+function levelOf(b: Background, level: Level): readonly LevelRow[] {
+  return countLevel(b.looks, b.groups[level]).flatMap((c): LevelRow[] => {
+    const [truth, answer] = [b.headers.get(c.truth), b.headers.get(c.answer)];
+    if (!truth || !answer) return [];
+    const answers = c.answers.flatMap(({ species, students }) => {
+      const taxon = b.headers.get(species);
+      return taxon ? [{ taxon, students }] : [];
+    });
+    return [{ truth, answer, students: c.students, of: c.of, answers }];
+  });
+}
+
+/** How many looks there are of each value, the most first. */
+const tally = (values: readonly string[]): readonly (readonly [string, number])[] => {
+  const by = new Map<string, number>();
+  for (const v of values) by.set(v, (by.get(v) ?? 0) + 1);
+  return [...by].sort((a, b) => b[1] - a[1]);
+};
+
+/** Mix-ups of classes with direction, base, interval and who. Source: docs/formulas.md, Counting mix-ups. */
+export async function readMixUps(sql: Sql, ws: string, scope: BoardScope): Promise<MixUps> {
+  const b = await background(sql, ws, scope);
+  const pairs = pairsOf(b, FLAGS);
   const sittings = new Map(
     b.looks.map((l) => [l.sitting, { id: l.sitting, on: l.on_date, quiz: l.quiz_name }]),
   );
+  const { species, clusters } = matrixOrder(
+    pairs.map((p) => ({
+      truth: p.truth.id,
+      answer: p.answer.id,
+      students: p.students.length,
+      flagged: p.slips?.flagged ?? false,
+    })),
+  );
   return {
-    section,
+    section: scope.sections[0] ?? '',
     looks: b.looks.length,
     students: new Set(b.looks.map((l) => l.student)).size,
     sittings: [...sittings.values()],
-    pairs: pairsOf(b),
+    pairs,
     truths: truthsOf(b),
+    small: b.small,
+    materials: tally(b.inRange.map((l) => l.material_class)).map(([material, looks]) => ({
+      material,
+      looks,
+    })),
+    forms: tally(b.inRange.map((l) => l.form)).map(([form, looks]) => ({ form, looks })),
+    levels: { genus: levelOf(b, 'genus'), family: levelOf(b, 'family'), group: levelOf(b, 'group') },
+    missed: oftenMissed(b.looks).flatMap(({ truth, ...m }) => {
+      const header = b.headers.get(truth);
+      return header ? [{ truth: header, ...m }] : [];
+    }),
+    inDoubt: namesInDoubt(b.looks).flatMap(({ answer, ...d }) => {
+      const header = b.headers.get(answer);
+      return header ? [{ answer: header, ...d }] : [];
+    }),
+    order: species,
+    clusters,
   };
 }
 
@@ -170,16 +131,65 @@ const evidenceRow = (look: LookRow, written: AnswerValue | undefined, b: Backgro
   })),
 });
 
+/** Both directions of a pair, sitting by sitting in the order they were held. */
+function throughOf(looks: readonly LookRow[], truth: string, answer: string): readonly PairAtSitting[] {
+  const by = new Map<string, LookRow[]>();
+  for (const l of looks) by.set(l.sitting, [...(by.get(l.sitting) ?? []), l]);
+  const count = (own: readonly LookRow[], a: string, b: string): CountOf => {
+    const at = own.filter((l) => l.truth === a);
+    return { k: at.filter((l) => l.named === 'other' && l.answer === b).length, n: at.length };
+  };
+  return [...by.values()]
+    .flatMap((own): PairAtSitting[] => {
+      const [first] = own;
+      const [there, back] = [count(own, truth, answer), count(own, answer, truth)];
+      if (!first || there.n + back.n === 0) return [];
+      const { sitting, quiz_name: quiz, on_date: on, returned_on: returnedOn } = first;
+      return [{ sitting, quiz, on, returnedOn, there, back }];
+    })
+    .sort((a, b) => a.on.localeCompare(b.on));
+}
+
+/** Of the tells that could be seen each time, which were called right, called wrong, or never asked. */
+function tellsSeen(
+  looks: readonly LookRow[],
+  tellsAt: (station: string, rev: number) => readonly string[],
+  isSeen: (character: string) => boolean,
+): readonly TellSeen[] {
+  const by = new Map<string, { visible: number; right: number; wrong: number }>();
+  for (const l of looks) {
+    const outcomes = new Map(l.calls.map((c) => [c.character, c.outcome]));
+    for (const character of tellsAt(l.sitting_station, l.key_rev).filter(isSeen)) {
+      const had = by.get(character) ?? { visible: 0, right: 0, wrong: 0 };
+      const outcome = outcomes.get(character);
+      by.set(character, {
+        visible: had.visible + 1,
+        right: had.right + (outcome === 'right' ? 1 : 0),
+        wrong: had.wrong + (outcome === 'wrong' ? 1 : 0),
+      });
+    }
+  }
+  return [...by]
+    .map(([character, t]) => ({ character, ...t }))
+    .sort(
+      (a, b) =>
+        b.right + b.wrong - (a.right + a.wrong) ||
+        b.visible - a.visible ||
+        a.character.localeCompare(b.character),
+    );
+}
+
 /** Exactly the looks that a mix-up counts in its k, as written. Null where there is no such mix-up. */
 export async function readEvidence(
   sql: Sql,
   ws: string,
-  section: string,
+  scope: BoardScope,
   truth: string,
   answer: string,
 ): Promise<Evidence | null> {
-  const b = await background(sql, ws, section);
-  const pair = pairsOf(b).find((p) => p.truth.id === truth && p.answer.id === answer);
+  const b = await background(sql, ws, scope);
+  const pairs = pairsOf(b, FLAGS);
+  const pair = pairs.find((p) => p.truth.id === truth && p.answer.id === answer);
   if (!pair) return null;
   const counted = new Set(pair.responses);
   const looks = b.looks.filter((l) => counted.has(l.id));
@@ -188,5 +198,18 @@ export async function readEvidence(
     ws,
     looks.flatMap((l) => l.response ?? []),
   );
-  return { pair, rows: looks.map((l) => evidenceRow(l, written.get(l.response ?? ''), b)) };
+  const both = pairs.find((p) => p.truth.id === answer && p.answer.id === truth) ?? null;
+  return {
+    pair,
+    rows: looks.map((l) => evidenceRow(l, written.get(l.response ?? ''), b)),
+    turned: both,
+    through: throughOf(b.looks, truth, answer),
+    lessons: await readLessons(sql, ws, scope.sections, [truth, answer]),
+    tells: tellsSeen(
+      looks,
+      await readTells(sql, ws, [...new Set(looks.map((l) => l.sitting_station))], answer),
+      // Where a tree stands is no mark of it: it may be planted.
+      (c) => b.vocabulary.get(c)?.organ !== 'site',
+    ),
+  };
 }

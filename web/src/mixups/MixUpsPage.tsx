@@ -1,19 +1,97 @@
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { Section } from '@hurrow/contract';
-import { useRead } from '../api/index.ts';
+import Alert from 'antd/es/alert';
+import Segmented from 'antd/es/segmented';
+import type { MixUpRow, MixUps, Section } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
+import { SMALLEST_CLASS } from '@hurrow/core/mixups';
+import { useRead } from '../api/index.ts';
 import { layOnly, useClassAtHand, useGo, useSession } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead } from '../parts/index.ts';
-import { Evidence } from './Evidence.tsx';
+import { ActList } from './ActList.tsx';
+import { BoardStrip } from './BoardStrip.tsx';
+import { Groups } from './Groups.tsx';
 import { Looks } from './Looks.tsx';
+import { MatrixView } from './MatrixView.tsx';
+import { PairView } from './PairView.tsx';
 import { Pairs } from './Pairs.tsx';
+import { pooledWords } from './boardWords.ts';
+import { choiceOf, queryOf, withChoice } from './scope.ts';
+import type { Choice } from './scope.ts';
 import './mixups.css';
 
-function SectionMixUps({ section }: { section: Section }) {
-  const mixups = useRead('mixups', { id: section.id });
-  const [search, setSearch] = useSearchParams();
-  const go = useGo();
+type Room = 'act' | 'pairs' | 'groups' | 'species';
+const ROOMS: readonly { readonly value: Room; readonly label: string }[] = [
+  { value: 'act', label: 'What to act on' },
+  { value: 'pairs', label: 'All pairs' },
+  { value: 'groups', label: 'Groups' },
+  { value: 'species', label: 'By species' },
+];
+
+/** What the board rests on, and what may not be read from it. */
+function Base({ data, choice }: { data: MixUps; choice: Choice }) {
   const { today } = useSession();
+  const pooled = pooledWords(data, choice.form);
+  return (
+    <>
+      <p>
+        {data.looks} answers by {data.students} students in {data.sittings.length}{' '}
+        {data.sittings.length === 1 ? 'quiz' : 'quizzes'}:{' '}
+        {data.sittings.map((s) => `${s.quiz}, ${showDate(s.on, today)}`).join('; ')}. Each graded answer
+        counts once, blank ones too. Ranges are 95% confidence intervals.
+      </p>
+      {data.small ? (
+        <Alert
+          type="info"
+          showIcon
+          title={`With fewer than ${SMALLEST_CLASS} students only counts are shown, and nothing is said of the class.`}
+        />
+      ) : null}
+      {pooled ? <Alert type="info" showIcon title={pooled} /> : null}
+    </>
+  );
+}
+
+function Board({ data, choice, onOpen }: { data: MixUps; choice: Choice; onOpen: (r: MixUpRow) => void }) {
+  const [room, setRoom] = useState<Room>('act');
+  const go = useGo();
+  if (data.looks === 0)
+    return (
+      <Nothing title="No graded answer yet">
+        Mix-ups are counted once a quiz of this class is graded. See <AppLink to="/quizzes">Quizzes</AppLink>.
+      </Nothing>
+    );
+  return (
+    <div className="stack">
+      <Base data={data} choice={choice} />
+      <Segmented<Room> aria-label="What to show" value={room} onChange={setRoom} options={[...ROOMS]} />
+      {room === 'act' ? (
+        <div className="board-layout">
+          <ActList rows={data.pairs} onOpen={onOpen} />
+          {data.order.length > 1 ? <MatrixView data={data} onOpen={onOpen} /> : null}
+        </div>
+      ) : null}
+      {room === 'pairs' ? (
+        <Pairs
+          data={data}
+          onOpen={onOpen}
+          onCompare={(r) => {
+            layOnly(r.truth.id, r.answer.id);
+            go('/compare');
+          }}
+        />
+      ) : null}
+      {room === 'groups' ? <Groups data={data} /> : null}
+      {room === 'species' ? <Looks rows={data.truths} /> : null}
+    </div>
+  );
+}
+
+function OfClasses({ sections, choice }: { sections: readonly Section[]; choice: Choice }) {
+  const [search, setSearch] = useSearchParams();
+  const query = queryOf(choice);
+  const first = choice.sections[0] ?? '';
+  const mixups = useRead('mixups', { id: first }, true, query);
   const pair = search.get('pair')?.split('.');
   const open = (value: string | null): void =>
     setSearch((before) => {
@@ -22,39 +100,29 @@ function SectionMixUps({ section }: { section: Section }) {
       else next.set('pair', value);
       return next;
     });
+  if (pair?.[0] && pair[1])
+    return (
+      <PairView
+        section={first}
+        list={sections.find((s) => s.id === first)?.list ?? null}
+        query={query}
+        truth={pair[0]}
+        answer={pair[1]}
+        onClose={() => open(null)}
+      />
+    );
   return (
-    <Loaded query={mixups}>
-      {(data) =>
-        data.looks === 0 ? (
-          <Nothing title="No graded answer yet">
-            Mix-ups are counted once a quiz of this class is graded. See{' '}
-            <AppLink to="/quizzes">Quizzes</AppLink>.
-          </Nothing>
-        ) : (
-          <div className="stack">
-            <p>
-              {data.looks} answers by {data.students} students in {data.sittings.length}{' '}
-              {data.sittings.length === 1 ? 'quiz' : 'quizzes'}:{' '}
-              {data.sittings.map((s) => `${s.quiz}, ${showDate(s.on, today)}`).join('; ')}. Each graded answer
-              counts once, blank ones too. Ranges are 95% confidence intervals.
-            </p>
-            <Pairs
-              data={data}
-              onOpen={(r) => open(`${r.truth.id}.${r.answer.id}`)}
-              onCompare={(r) => {
-                layOnly(r.truth.id, r.answer.id);
-                go('/compare');
-              }}
-            />
-            {pair?.[0] && pair[1] ? (
-              <Evidence section={section.id} truth={pair[0]} answer={pair[1]} onClose={() => open(null)} />
-            ) : null}
-            <h2>All answers by species</h2>
-            <Looks rows={data.truths} />
-          </div>
-        )
-      }
-    </Loaded>
+    <>
+      <BoardStrip
+        sections={sections}
+        data={mixups.data}
+        choice={choice}
+        onChoose={(part) => setSearch((before) => withChoice(before, { ...choice, ...part }))}
+      />
+      <Loaded query={mixups}>
+        {(data) => <Board data={data} choice={choice} onOpen={(r) => open(`${r.truth.id}.${r.answer.id}`)} />}
+      </Loaded>
+    </>
   );
 }
 
@@ -62,48 +130,21 @@ function SectionMixUps({ section }: { section: Section }) {
 export function MixUpsPage() {
   const sections = useRead('sections');
   const atHand = useClassAtHand().section;
-  const [search, setSearch] = useSearchParams();
+  const [search] = useSearchParams();
   return (
-    <Loaded query={sections}>
-      {(rows) => {
-        const section = rows.find((s) => s.id === search.get('section')) ?? atHand ?? rows[0];
-        return (
-          <>
-            <PageHead
-              title="Mix-ups"
-              name="Mix-ups"
-              about="Which species students mistake for which."
-              actions={
-                <label className="condition">
-                  <span className="condition-label">Class</span>
-                  <select
-                    value={section?.id ?? ''}
-                    onChange={(e) =>
-                      setSearch((before) => {
-                        const next = new URLSearchParams(before);
-                        next.set('section', e.target.value);
-                        next.delete('pair');
-                        return next;
-                      })
-                    }
-                  >
-                    {rows.map((s) => (
-                      <option key={s.id} value={s.id}>
-                        {s.name}
-                      </option>
-                    ))}
-                  </select>
-                </label>
-              }
-            />
-            {section ? (
-              <SectionMixUps key={section.id} section={section} />
-            ) : (
-              <Nothing title="No class yet">Create a class under Classes.</Nothing>
-            )}
-          </>
-        );
-      }}
-    </Loaded>
+    <>
+      <PageHead title="Mix-ups" name="Mix-ups" about="Which species students mistake for which." />
+      <Loaded query={sections}>
+        {(rows) => {
+          const known = rows.map((s) => s.id);
+          const choice = choiceOf(search, known, atHand?.id ?? known[0] ?? null);
+          return choice.sections.length > 0 ? (
+            <OfClasses sections={rows} choice={choice} />
+          ) : (
+            <Nothing title="No class yet">Create a class under Classes.</Nothing>
+          );
+        }}
+      </Loaded>
+    </>
   );
 }

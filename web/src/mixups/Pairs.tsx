@@ -1,25 +1,13 @@
 import Button from 'antd/es/button';
-import type { MixUpRow, MixUps, PairState } from '@hurrow/contract';
+import type { MixUpRow, MixUps } from '@hurrow/contract';
 import { DataTable, Nothing, TaxonName } from '../parts/index.ts';
+import { STATE_TIPS, STATE_WORDS } from './boardWords.ts';
 
 const percent = (x: number): string => `${Math.round(x * 100)}%`;
 const W = 120;
 
-const STATE_WORDS: Readonly<Record<PairState, string>> = {
-  new: 'new',
-  repeat: 'came back',
-  stubborn: 'still there after reteaching',
-  fading: 'fading',
-};
-const STATE_TIPS: Readonly<Record<PairState, string>> = {
-  new: 'At least 3 students and 15% of those who saw the tree.',
-  repeat: 'Again in a sitting held after results of one with it were returned.',
-  stubborn: 'Again although a lesson took the pair up in between.',
-  fading: 'The last time this tree was asked, fewer students mixed it up.',
-};
-
 /** The rate and its interval on one scale from 0 to 100%. */
-function Interval({ row }: { row: MixUpRow }) {
+export function Interval({ row }: { row: MixUpRow }) {
   const at = (x: number): number => 2 + x * (W - 4);
   const rate = row.k / row.n;
   return (
@@ -77,6 +65,13 @@ export function Pairs({
         misread: r.misread,
         link_missing: r.linkMissing,
         state: r.state ?? '',
+        since: r.since ?? '',
+        expected_by_slips: r.slips ? Number(r.slips.expected.toFixed(3)) : null,
+        times: r.slips ? Number(r.slips.times.toFixed(2)) : null,
+        q: r.slips ? Number(r.slips.q.toFixed(4)) : null,
+        flagged: r.slips ? (r.slips.flagged ? 'yes' : 'no') : '',
+        chances: r.again.n,
+        repeats: r.again.k,
       })}
       empty={<Nothing title="No mix-up">No student named another species of the list.</Nothing>}
       columns={[
@@ -124,6 +119,19 @@ export function Pairs({
               {r.guesses > 0 ? <span className="quiet"> ({r.guesses} guessing)</span> : null}
             </span>
           ),
+        },
+        {
+          title: 'Slips?',
+          width: 110,
+          sorter: (a, b) => (a.slips?.q ?? 1) - (b.slips?.q ?? 1),
+          render: (_, r) =>
+            r.slips === null ? (
+              <span className="quiet">too few</span>
+            ) : r.slips.flagged ? (
+              'more than slips'
+            ) : (
+              <span className="quiet">may be slips</span>
+            ),
         },
         {
           title: 'State',

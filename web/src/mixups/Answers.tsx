@@ -1,12 +1,9 @@
-import { useEffect, useRef } from 'react';
-import Button from 'antd/es/button';
-import type { EvidenceRow } from '@hurrow/contract';
+import type { Evidence, EvidenceRow } from '@hurrow/contract';
 import { DISTANCE_WORDS } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { characterWords, stateWords } from '@hurrow/core/characters';
-import { useRead } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS, useSession, useView, useVocabulary } from '../app/index.ts';
-import { CorrectTree, Loaded, TaxonName } from '../parts/index.ts';
+import { CorrectTree } from '../parts/index.ts';
 
 const READING_WORDS: Readonly<Record<string, string>> = {
   misread: 'saw it wrong',
@@ -82,53 +79,32 @@ function Row({ row }: { row: EvidenceRow }) {
   );
 }
 
-/** Exactly the answers a mix-up counts. */
-export function Evidence({
-  section,
-  truth,
-  answer,
-  onClose,
-}: {
-  section: string;
-  truth: string;
-  answer: string;
-  onClose: () => void;
-}) {
-  const evidence = useRead('evidence', { id: section, truth, answer });
-  const head = useRef<HTMLHeadingElement>(null);
-  useEffect(() => head.current?.focus(), [truth, answer, evidence.data]);
+/** Exactly the answers a mix-up counts, as they were written. */
+export function Answers({ evidence: { pair, rows } }: { evidence: Evidence }) {
   return (
     <section className="panel evidence" aria-label="Evidence">
-      <Loaded query={evidence}>
-        {({ pair, rows }) => (
-          <>
-            <div className="page-head">
-              <h2 ref={head} tabIndex={-1}>
-                Students wrote <TaxonName taxon={pair.answer} />; the tree was{' '}
-                <TaxonName taxon={pair.truth} />: {rows.length} of {pair.n} answers
-              </h2>
-              <Button onClick={onClose}>Close</Button>
-            </div>
-            <table className="plain-table">
-              <thead>
-                <tr>
-                  <th scope="col">Student</th>
-                  <th scope="col">As written</th>
-                  <th scope="col">Where</th>
-                  <th scope="col">What they had</th>
-                  <th scope="col">What they saw, before the name</th>
-                  <th scope="col">Reading</th>
-                </tr>
-              </thead>
-              <tbody>
-                {rows.map((r) => (
-                  <Row key={r.response} row={r} />
-                ))}
-              </tbody>
-            </table>
-          </>
-        )}
-      </Loaded>
+      <h2>
+        {rows.length} of {pair.n} answers, as written
+      </h2>
+      <div className="table-scroll">
+        <table className="plain-table">
+          <thead>
+            <tr>
+              <th scope="col">Student</th>
+              <th scope="col">As written</th>
+              <th scope="col">Where</th>
+              <th scope="col">What they had</th>
+              <th scope="col">What they saw, before the name</th>
+              <th scope="col">Reading</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((r) => (
+              <Row key={r.response} row={r} />
+            ))}
+          </tbody>
+        </table>
+      </div>
     </section>
   );
 }

@@ -1,0 +1,191 @@
+import { Suspense, lazy, useEffect, useRef } from 'react';
+import Button from 'antd/es/button';
+import type { Evidence, MixUpRow, TellSeen } from '@hurrow/contract';
+import { showDate } from '@hurrow/core/conditions';
+import { characterWords } from '@hurrow/core/characters';
+import { layOnly, useGo, useSession, useView, useVocabulary } from '../app/index.ts';
+import { useRead } from '../api/index.ts';
+import { Loaded, TaxonName } from '../parts/index.ts';
+import { Answers } from './Answers.tsx';
+import { Interval } from './Pairs.tsx';
+import {
+  againWords,
+  directionWords,
+  freshWords,
+  plain,
+  plainWords,
+  slipWords,
+  stateWords,
+} from './boardWords.ts';
+
+const PairDrawings = lazy(async () => ({ default: (await import('./PairDrawings.tsx')).PairDrawings }));
+const ThroughChart = lazy(async () => ({ default: (await import('./ThroughChart.tsx')).ThroughChart }));
+
+function DirectionLine({ row }: { row: MixUpRow }) {
+  return (
+    <li>
+      <span>
+        <TaxonName taxon={row.truth} /> taken for <TaxonName taxon={row.answer} />
+      </span>
+      <b className="number">
+        {row.k} of {row.n} answers
+      </b>
+      <Interval row={row} />
+      <span className="quiet number">
+        {row.students.length} of {row.looked} students{row.guesses > 0 ? `, ${row.guesses} guessing` : ''}
+      </span>
+    </li>
+  );
+}
+
+function Counts({ evidence: { pair, turned, through, lessons } }: { evidence: Evidence }) {
+  const { today } = useSession();
+  const day = (on: string): string => showDate(on, today);
+  const lines = [
+    stateWords(pair, day),
+    slipWords(pair),
+    directionWords(pair),
+    againWords(pair),
+    freshWords(pair),
+    ...lessons.map((l) => `${l.kind === 'retaught' ? 'Taught again' : 'Taught'} on ${day(l.on)}.`),
+  ].filter((l) => l !== '');
+  return (
+    <section className="panel" aria-label="Counts">
+      <h2>Counts</h2>
+      <ul className="direction-lines">
+        <DirectionLine row={pair} />
+        {turned ? (
+          <DirectionLine row={turned} />
+        ) : (
+          <li className="quiet">
+            Nobody wrote {plain(pair.truth)} for {plain(pair.answer)}.
+          </li>
+        )}
+      </ul>
+      {lines.map((l) => (
+        <p key={l}>{l.charAt(0).toUpperCase() + l.slice(1)}</p>
+      ))}
+      {through.length > 1 ? (
+        <Suspense fallback={<p className="quiet">Drawing…</p>}>
+          <ThroughChart pair={pair} through={through} lessons={lessons} today={today} />
+        </Suspense>
+      ) : null}
+      {pair.slips ? (
+        <details>
+          <summary>More than slips?</summary>
+          <p className="quiet number">
+            {pair.students.length} students did; slips alone would give {pair.slips.expected.toFixed(2)}.
+            Chance of so many {pair.slips.p < 0.001 ? 'under 0.001' : pair.slips.p.toFixed(3)}, corrected for
+            all pairs {pair.slips.q < 0.001 ? 'under 0.001' : pair.slips.q.toFixed(3)}.
+          </p>
+        </details>
+      ) : null}
+    </section>
+  );
+}
+
+function Tells({ tells, k }: { tells: readonly TellSeen[]; k: number }) {
+  const vocabulary = useVocabulary();
+  const { wording } = useView();
+  const nameOf = (id: string): string => {
+    const c = vocabulary?.get(id);
+    return c ? characterWords(c, wording.words) : id;
+  };
+  return (
+    <section className="panel" aria-label="Tells">
+      <h2>What could be seen that tells them apart</h2>
+      {tells.length === 0 ? (
+        <p className="quiet">Nothing recorded could be seen that separates the two.</p>
+      ) : (
+        <table className="plain-table">
+          <thead>
+            <tr>
+              <th scope="col">Character</th>
+              <th scope="col">Could be seen</th>
+              <th scope="col">Seen right</th>
+              <th scope="col">Seen wrong</th>
+              <th scope="col">Not asked</th>
+            </tr>
+          </thead>
+          <tbody>
+            {tells.slice(0, 12).map((t) => (
+              <tr key={t.character}>
+                <td>{nameOf(t.character)}</td>
+                <td className="number">
+                  {t.visible} of {k}
+                </td>
+                <td className="number">{t.right}</td>
+                <td className="number">{t.wrong}</td>
+                <td className="number quiet">{t.visible - t.right - t.wrong}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}
+
+/** One directed pair: counts, tells, answers. */
+export function PairView({
+  section,
+  list,
+  query,
+  truth,
+  answer,
+  onClose,
+}: {
+  section: string;
+  /** The list of the class; null where it is not known. */
+  list: string | null;
+  query: Readonly<Record<string, string>>;
+  truth: string;
+  answer: string;
+  onClose: () => void;
+}) {
+  const evidence = useRead('evidence', { id: section, truth, answer }, true, query);
+  const go = useGo();
+  const head = useRef<HTMLHeadingElement>(null);
+  useEffect(() => head.current?.focus(), [truth, answer, evidence.data]);
+  return (
+    <Loaded query={evidence}>
+      {(e) => (
+        <div className="stack">
+          <div className="page-head">
+            <div>
+              <h2 ref={head} tabIndex={-1} className="pair-head">
+                Students wrote <TaxonName taxon={e.pair.answer} />; the tree was{' '}
+                <TaxonName taxon={e.pair.truth} />
+              </h2>
+              <p className="quiet">{plainWords(e.pair)}</p>
+            </div>
+            <div className="button-row">
+              <Button onClick={onClose}>Back to the board</Button>
+              <Button
+                type="primary"
+                onClick={() => {
+                  layOnly(truth, answer);
+                  go('/compare');
+                }}
+              >
+                Compare the two
+              </Button>
+            </div>
+          </div>
+          <div className="pair-layout">
+            <Counts evidence={e} />
+            <div className="stack">
+              <Tells tells={e.tells} k={e.pair.k} />
+              {list === null ? null : (
+                <Suspense fallback={<p className="quiet">Drawing…</p>}>
+                  <PairDrawings list={list} truth={truth} answer={answer} />
+                </Suspense>
+              )}
+            </div>
+          </div>
+          <Answers evidence={e} />
+        </div>
+      )}
+    </Loaded>
+  );
+}

@@ -1,0 +1,156 @@
+import { describe, expect, test } from '@jest/globals';
+import type { MixUpRow, TaxonHeader } from '@hurrow/contract';
+import {
+  againWords,
+  directionWords,
+  freshWords,
+  plainWords,
+  pooledWords,
+  slipWords,
+  stateWords,
+  toActOn,
+  whereWords,
+} from './boardWords.ts';
+import { matrixOf } from './matrix.ts';
+import { choiceOf, queryOf, withChoice } from './scope.ts';
+
+const taxon = (id: string, common: string): TaxonHeader =>
+  ({ id, scientific: id, common, rank: 'species' }) as TaxonHeader;
+const GRAND = taxon('grandis', 'grand fir');
+const SUBALPINE = taxon('lasiocarpa', 'subalpine fir');
+const who = (n: number): MixUpRow['students'] =>
+  Array.from({ length: n }, (_, i) => ({ id: `${i}`, code: `${i}`, firstName: null }));
+const row = (part: Partial<MixUpRow> = {}): MixUpRow => ({
+  truth: GRAND,
+  answer: SUBALPINE,
+  k: 9,
+  n: 24,
+  named: 22,
+  low: 0.2,
+  high: 0.6,
+  guesses: 1,
+  students: who(7),
+  withCalls: 4,
+  misread: 3,
+  linkMissing: 0,
+  responses: [],
+  state: 'repeat',
+  since: '2026-09-29',
+  looked: 24,
+  slips: { expected: 0.6, times: 5, p: 0.0001, q: 0.002, flagged: true },
+  fresh: { k: 4, n: 12 },
+  met: { k: 5, n: 12 },
+  again: { k: 1, n: 6 },
+  at: { k: 7, n: 24, quiz: 'First walk', on: '2026-09-22', station: 5 },
+  next: null,
+  character: 'needle.bands',
+  direction: { share: 0.8, low: 0.5, high: 0.98, more: 0.98 },
+  ...part,
+});
+const day = (on: string): string => `day ${on.slice(8)}`;
+
+describe('a mix-up in words', () => {
+  test('is said plainly first, then where it showed most', () => {
+    expect(plainWords(row())).toBe('7 of 24 students wrote subalpine fir; the tree was grand fir.');
+    expect(whereWords(row(), day)).toBe('Most at station 5 of First walk, day 22: 7 of 24.');
+    expect(whereWords(row({ at: null }), day)).toBe('');
+  });
+
+  test('says how it stands and since when', () => {
+    expect(stateWords(row(), day)).toBe('came back since day 29.');
+    expect(stateWords(row({ state: 'stubborn', since: null }), day)).toBe('still there after reteaching.');
+    expect(stateWords(row({ state: null }), day)).toBe('');
+  });
+
+  test('says what slips would give, and nothing where a class is too small', () => {
+    const slips = (times: number, flagged = true) =>
+      slipWords(row({ slips: { expected: 1, times, p: 0, q: 0, flagged } }));
+    expect([slips(5), slips(1.6), slips(12), slips(3, false), slipWords(row({ slips: null }))]).toEqual([
+      'About 5 times more than slips would give.',
+      'About 2 times more than slips would give.',
+      'More than 10 times more than slips would give.',
+      'No more than slips would give.',
+      '',
+    ]);
+  });
+
+  test('says which way, or that nobody can know', () => {
+    const more = (m: number) => directionWords(row({ direction: { share: 0.5, low: 0, high: 1, more: m } }));
+    expect(more(0.98)).toBe('grand fir is taken for subalpine fir more often than the other way round.');
+    expect(more(0.02)).toBe('subalpine fir is taken for grand fir more often than the other way round.');
+    expect(more(0.6)).toBe('Neither is clearly taken for the other more often.');
+    expect(directionWords(row({ direction: null }))).toContain('was never asked');
+  });
+
+  test('keeps repeats, and new trees and trees met before, apart', () => {
+    expect(againWords(row())).toBe('1 of 6 chances mixed up again after results were returned.');
+    expect(againWords(row({ again: { k: 0, n: 0 } }))).toBe('No chance to mix it up again yet.');
+    expect(freshWords(row())).toContain('not met before 4 of 12; on trees met before 5 of 12');
+    expect(freshWords(row({ met: { k: 0, n: 0 } }))).toBe('');
+  });
+
+  test('says that answer forms are counted together unless one is chosen', () => {
+    const forms = [
+      { form: 'typed', looks: 30 },
+      { form: 'choice', looks: 4 },
+    ];
+    expect(pooledWords({ forms }, null)).toContain('30 typed names and 4 which of two are counted together');
+    expect([pooledWords({ forms }, 'typed'), pooledWords({ forms: forms.slice(1) }, null)]).toEqual([
+      null,
+      null,
+    ]);
+  });
+});
+
+test('what to act on came back, is more than slips, or is three students’', () => {
+  const none = { state: null, slips: null } as const;
+  const all = [
+    row({ ...none, students: who(2) }),
+    row({ ...none, students: who(3) }),
+    row({ ...none, state: 'repeat', students: who(1) }),
+    row({ ...none, state: 'fading', students: who(1) }),
+  ];
+  expect(toActOn(all).map((r) => all.indexOf(r))).toEqual([1, 2]);
+});
+
+describe('the matrix', () => {
+  const data = {
+    order: ['grandis', 'lasiocarpa', 'flexilis'],
+    clusters: [['grandis', 'lasiocarpa']],
+    pairs: [row(), row({ truth: SUBALPINE, answer: taxon('flexilis', 'limber pine') })],
+  };
+  test('has truth down and what was written across, and frames a cluster', () => {
+    const { cells, frames } = matrixOf(data, null);
+    expect(cells.map((c) => [c.y, c.x])).toEqual([
+      [0, 1],
+      [1, 2],
+    ]);
+    expect(frames).toEqual([{ from: 0, to: 1 }]);
+  });
+
+  test('of one cluster has its species and pairs alone', () => {
+    const zoomed = matrixOf(data, 0);
+    expect([zoomed.species, zoomed.cells.length, zoomed.frames]).toEqual([['grandis', 'lasiocarpa'], 1, []]);
+    expect(matrixOf(data, 7).species).toEqual(data.order);
+  });
+});
+
+describe('the choice in the address', () => {
+  test('is the class at hand where the address names none, and only classes that are there', () => {
+    const none = choiceOf(new URLSearchParams(''), ['a', 'b'], 'b');
+    expect(none).toEqual({ sections: ['b'], from: null, to: null, material: null, form: null });
+    expect(choiceOf(new URLSearchParams('section=a,x,b&from=2026-09-01'), ['a', 'b'], 'b')).toMatchObject({
+      sections: ['a', 'b'],
+      from: '2026-09-01',
+    });
+    expect(choiceOf(new URLSearchParams('section=x'), [], null).sections).toEqual([]);
+  });
+
+  test('comes back from the address it was written to, and leaves what else is there', () => {
+    const choice = { sections: ['a', 'b'], from: '2026-09-01', to: null, material: 'cut', form: null };
+    const search = withChoice(new URLSearchParams('pair=x.y&to=2026-01-01'), choice);
+    expect(choiceOf(search, ['a', 'b'], null)).toEqual(choice);
+    expect([search.get('pair'), search.get('to')]).toEqual(['x.y', null]);
+    expect(queryOf(choice)).toEqual({ with: 'b', from: '2026-09-01', material: 'cut' });
+  });
+});

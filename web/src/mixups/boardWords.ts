@@ -1,0 +1,87 @@
+import type { MixUpRow, MixUps, PairState, TaxonHeader } from '@hurrow/contract';
+
+export const STATE_WORDS: Readonly<Record<PairState, string>> = {
+  new: 'new',
+  repeat: 'came back',
+  stubborn: 'still there after reteaching',
+  fading: 'fading',
+};
+export const STATE_TIPS: Readonly<Record<PairState, string>> = {
+  new: 'At least 3 students and 15% of those who saw the tree.',
+  repeat: 'Again in a sitting held after results of one with it were returned.',
+  stubborn: 'Again although a lesson took the pair up in between.',
+  fading: 'The last time this tree was asked, fewer students mixed it up.',
+};
+
+export const MATERIAL_WORDS: Readonly<Record<string, string>> = {
+  standing: 'standing trees',
+  cut: 'cut parts',
+  preserved: 'pressed parts and rubbings',
+  pictured: 'photographs and plates',
+};
+export const FORM_WORDS: Readonly<Record<string, string>> = {
+  typed: 'typed names',
+  choice: 'which of two',
+  number: 'a number from a list',
+  completion: 'completed names',
+};
+
+export const plain = (t: Pick<TaxonHeader, 'scientific' | 'common'>): string => t.common ?? t.scientific;
+
+/** A mix-up as it is said first: *7 of 24 students wrote subalpine fir; the tree was grand fir.* */
+export const plainWords = (r: MixUpRow): string =>
+  `${r.students.length} of ${r.looked} students wrote ${plain(r.answer)}; the tree was ${plain(r.truth)}.`;
+
+/** Where it showed most: *5 of 12 at station 1*. */
+export const whereWords = ({ at }: MixUpRow, day: (on: string) => string): string =>
+  at === null ? '' : `Most at station ${at.station} of ${at.quiz}, ${day(at.on)}: ${at.k} of ${at.n}.`;
+
+/** How it stands and since when. */
+export const stateWords = ({ state, since }: MixUpRow, day: (on: string) => string): string =>
+  state === null ? '' : `${STATE_WORDS[state]}${since === null ? '' : ` since ${day(since)}`}.`;
+
+const MOST_TIMES = 10;
+
+/** How it stands against slips, in words; empty where a class is too small to say. */
+export function slipWords({ slips }: MixUpRow): string {
+  if (slips === null) return '';
+  if (!slips.flagged) return 'No more than slips would give.';
+  const times =
+    slips.times > MOST_TIMES ? `more than ${MOST_TIMES}` : `about ${Math.max(2, Math.round(slips.times))}`;
+  return `${times.charAt(0).toUpperCase()}${times.slice(1)} times more than slips would give.`;
+}
+
+/** How often again, once the students knew. */
+export function againWords({ again }: MixUpRow): string {
+  if (again.n === 0) return 'No chance to mix it up again yet.';
+  return `${again.k} of ${again.n} chances mixed up again after results were returned.`;
+}
+
+/** New trees and trees met before, apart. */
+export function freshWords({ fresh, met }: MixUpRow): string {
+  if (met.n === 0) return '';
+  return `On trees not met before ${fresh.k} of ${fresh.n}; on trees met before ${met.k} of ${met.n}, which never count toward fixed.`;
+}
+
+/** Which way the pair is mixed up. */
+export function directionWords({ direction, truth, answer }: MixUpRow): string {
+  if (direction === null)
+    return `${plain(answer)} was never asked, so it is not known whether it is taken for ${plain(truth)} too.`;
+  const [a, b] = [plain(truth), plain(answer)];
+  if (direction.more >= 0.95) return `${a} is taken for ${b} more often than the other way round.`;
+  if (direction.more <= 0.05) return `${b} is taken for ${a} more often than the other way round.`;
+  return `Neither is clearly taken for the other more often.`;
+}
+
+/** Answer forms that are counted together, said where there is more than one. */
+export function pooledWords({ forms }: Pick<MixUps, 'forms'>, form: string | null): string | null {
+  if (form !== null || forms.length < 2) return null;
+  return `${forms.map((f) => `${f.looks} ${FORM_WORDS[f.form] ?? f.form}`).join(' and ')} are counted together. Choose one to count it alone.`;
+}
+
+/** Mix-ups worth acting on: what came back, what is more than slips, what the next sitting asks of at least three students. */
+export const toActOn = (rows: readonly MixUpRow[]): readonly MixUpRow[] =>
+  rows.filter(
+    (r) =>
+      r.slips?.flagged === true || r.state === 'stubborn' || r.state === 'repeat' || r.students.length >= 3,
+  );
