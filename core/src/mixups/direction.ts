@@ -15,7 +15,7 @@ export interface Direction {
   readonly more: number;
 }
 
-const POINTS = 200;
+const POINTS = 128;
 
 /** Quantiles of the posterior of a rate (Jeffreys), in the middle of equally likely stretches. */
 const posterior = ({ k, n }: Counted): readonly number[] =>
@@ -29,7 +29,9 @@ const posterior = ({ k, n }: Counted): readonly number[] =>
 export function directionOf(ab: Counted, ba: Counted): Direction | null {
   if (ab.n === 0 || ba.n === 0) return null;
   const [a, b] = [posterior(ab), posterior(ba)];
-  const shares = a.flatMap((x) => b.map((y) => x / (x + y))).sort((x, y) => x - y);
+  const shares = new Float64Array(POINTS * POINTS);
+  a.forEach((x, i) => b.forEach((y, j) => (shares[i * POINTS + j] = x / (x + y))));
+  shares.sort();
   const at = (q: number): number => shares[Math.min(shares.length - 1, Math.floor(q * shares.length))] ?? 0.5;
   return {
     share: shares.reduce((sum, x) => sum + x, 0) / shares.length,

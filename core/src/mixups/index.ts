@@ -18,3 +18,5 @@ export { FLAGS, expectedStudents, moreThanSlips, qValues, upperTail } from './sl
 export type { FlagSettings, PairTest, StudentAt } from './slips.ts';
 export { fitSlips } from './slipFit.ts';
 export type { SlipFit, SlipTable } from './slipFit.ts';
+export { quasiIndependence } from './quasi.ts';
+export type { WrongTable } from './quasi.ts';

@@ -136,14 +136,25 @@ const lowered = once((text) => text.toLowerCase());
 export const sittingKey = (l: Pick<ResponseLine, 'quiz' | 'on' | 'section'>): string =>
   `${lowered(l.quiz)}\u0000${l.on}\u0000${lowered(l.section)}`;
 
+export interface ReadRows {
+  readonly lines: readonly ResponseLine[];
+  /** Rows that cannot be read, each with its place; they are not among the lines. */
+  readonly refused: readonly Refusal[];
+  /** Columns that are not known. */
+  readonly ignored: readonly string[];
+}
+
 /**
- * Reads a responses file: a header line, then one row a student and station. Columns that are not known are left and said.
- * @param progress told how many rows have been read.
+ * Reads the rows of a responses file that can be read, and says what is wrong with the others.
+ * @returns what is wrong with the file as a whole where it has no header that can be used.
  */
-export function readResponses(
+export function readRows(
   text: string,
   progress: (done: number, total: number) => void = () => undefined,
-): ReadFile<readonly ResponseLine[]> {
+  most = MOST_REFUSALS,
+):
+  | { readonly ok: true; readonly rows: ReadRows }
+  | { readonly ok: false; readonly refused: readonly Refusal[] } {
   const csv = readCsv(text, [...REQUIRED], HEADS);
   if (!csv.ok) return csv;
   const { head, rows, at } = csv.file;
@@ -152,28 +163,29 @@ export function readResponses(
   const refused: Refusal[] = [];
   const seen = new Map<string, number>();
   const lines: ResponseLine[] = [];
-  rows.forEach((row, i) => {
+  for (const [i, row] of rows.entries()) {
     if (i % PART === 0) progress(i, rows.length);
-    if (refused.length > MOST_REFUSALS) return;
+    if (refused.length > most) break;
+    const before = refused.length;
     const cell = (column: string): string => row.cells[columns[column] ?? -1] ?? '';
     const say: Say = (column, message, remedy) =>
       void refused.push(refusal(at(row, columns[column] ?? 0), message, remedy));
     if (lowered(cell('quiz')) === 'quiz' && lowered(cell('student')) === 'student') {
       say('quiz', 'This row repeats the header.', 'Delete it; a file has one header line.');
-      return;
+      continue;
     }
     const line = lineOf(row, cell, calls, say);
     const key = `${sittingKey(line)}/${lowered(line.student)}/${line.station}`;
-    const before = seen.get(key);
-    if (before !== undefined)
+    const earlier = seen.get(key);
+    if (earlier !== undefined)
       say(
         'student',
-        `Student ${line.student} is at station ${line.station} in line ${before} already.`,
+        `Student ${line.student} is at station ${line.station} in line ${earlier} already.`,
         'Keep one row for each student and station.',
       );
     seen.set(key, row.line);
-    lines.push(line);
-  });
+    if (refused.length === before) lines.push(line);
+  }
   if (rows.length === 0)
     refused.push(
       refusal(
@@ -182,12 +194,27 @@ export function readResponses(
         'Add one row for each student and station.',
       ),
     );
+  const ignored = head.filter((h) => h !== '' && !KNOWN.has(h) && !h.startsWith(CALL));
+  return { ok: true, rows: { lines, refused, ignored } };
+}
+
+/**
+ * Reads a responses file whole: a header line, then one row a student and station. Columns that are not known are left and
+ * said; one row that cannot be read refuses the file.
+ * @param progress told how many rows have been read.
+ */
+export function readResponses(
+  text: string,
+  progress: (done: number, total: number) => void = () => undefined,
+): ReadFile<readonly ResponseLine[]> {
+  const read = readRows(text, progress);
+  if (!read.ok) return read;
+  const { lines, refused, ignored } = read.rows;
   if (refused.length > 0) return { ok: false, refused: refused.slice(0, MOST_REFUSALS) };
-  const strange = head.filter((h) => h !== '' && !KNOWN.has(h) && !h.startsWith(CALL));
   return {
     ok: true,
     value: lines,
     where: () => ({ line: 1, column: 1 }),
-    left: strange.map((h) => `the column “${h}”`),
+    left: ignored.map((h) => `the column “${h}”`),
   };
 }

@@ -73,6 +73,30 @@ describe('verbs on a data folder', () => {
 });
 
 describe('verbs on files alone', () => {
+  test('analyse prints the report of a file of answers, and says rows it could not read', async () => {
+    const rows = Array.from(
+      { length: 12 },
+      (_, i) =>
+        `One,2026-09-01,Lab,${100 + i},1,Abies grandis,${i < 4 ? 'Abies lasiocarpa' : 'Abies grandis'}`,
+    );
+    write(
+      'responses.csv',
+      ['quiz,date,section,student,station,species,answer', ...rows, 'One,soon,Lab,1,1,x,y'].join('\n'),
+    );
+    write('species.csv', 'species,leaf.arrangement\nAbies lasiocarpa,\n');
+    const found = await hurrow('analyse', '--responses', 'responses.csv', '--table', 'species.csv');
+    const report = JSON.parse(found.out) as {
+      mixups: { k: number; n: number }[];
+      refused: { line: number }[];
+    };
+    expect([found.status, report.mixups[0]]).toEqual([0, expect.objectContaining({ k: 4, n: 12 })]);
+    expect([report.refused[0]?.line, found.said]).toEqual([
+      14,
+      expect.stringContaining('14:2  “soon” is not a date.'),
+    ]);
+    expect((await hurrow('analyse')).said).toMatch(/--responses is missing/);
+  });
+
   test('judge writes the answers with their grades', async () => {
     write('names.csv', 'scientific,family,common\nAbies grandis,Pinaceae,grand fir\n');
     write('answers.csv', 'species,ask,typed\nAbies grandis,common,grand fir\n');

@@ -11,7 +11,7 @@ import type { Sql } from '../db/index.ts';
 import { exportText, preview, takeIn } from '../exchange/index.ts';
 import { isHttpProblem } from '../http/index.ts';
 import type { Progress } from '../jobs/index.ts';
-import { check, disagreements, judge, rules, tellRefused, tells } from './judging.ts';
+import { analyseAnswers, check, disagreements, judge, rules, tellRefused, tells } from './judging.ts';
 import { OPTIONS, USAGE, json, need, text } from './options.ts';
 import type { Options, Verb } from './options.ts';
 import { Refused, readBytes, readText, withData } from './surroundings.ts';
@@ -107,6 +107,7 @@ const VERBS: Readonly<Record<string, Verb>> = {
   import: takeFile,
   export: giveFile,
   judge,
+  analyse: analyseAnswers,
   tells,
   disagreements,
   rules,

@@ -1,4 +1,5 @@
 import { basename } from 'node:path';
+import { analyse } from '@hurrow/core/analysis';
 import type { Refusal } from '@hurrow/core/formats';
 import {
   checkOfTable,
@@ -27,6 +28,21 @@ export const judge: Verb = (around, options) => {
   );
   if (!judged.ok) return tellRefused(around, judged.refused);
   around.out(judged.text);
+  return 0;
+};
+
+/** The whole report of a file of answers. */
+export const analyseAnswers: Verb = (around, options) => {
+  const names = text(options, 'names');
+  const [table] = options['table'] === undefined ? [] : tablesOf(around, options, 1);
+  const found = analyse({
+    responses: readText(around, need(options, 'responses')),
+    ...(names === null ? {} : { names: readText(around, names) }),
+    ...(table === undefined ? {} : { table: table.text }),
+  });
+  if (!found.ok) return tellRefused(around, found.refused);
+  around.out(json(found.report));
+  for (const r of found.report.refused) around.say(`${r.line}:${r.column}  ${r.reason}`);
   return 0;
 };
 

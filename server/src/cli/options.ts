@@ -30,6 +30,8 @@ export const USAGE = `npm run -s hurrow -- <verb>
   rules   --table FILE --rules FILE [--vocabulary FILE] [--date, --material as above]
                                                     rules of thumb against the species of a table
   check   --table FILE [--vocabulary FILE]          what a botanist would ask about a table
+  analyse --responses FILE [--names FILE] [--table FILE]
+                                                    mix-ups, repeats, soundness and tags to check of answers
 
 The data folder is --data, else HURROW_DATA, else .hurrow in the home folder; DATABASE_URL names a PostgreSQL server.`;
 
@@ -46,6 +48,7 @@ export const OPTIONS = {
   section: { type: 'string' },
   names: { type: 'string' },
   answers: { type: 'string' },
+  responses: { type: 'string' },
   table: { type: 'string', multiple: true },
   rules: { type: 'string' },
   library: { type: 'string' },

@@ -98,7 +98,10 @@ function countsOf(b: Background, found: readonly MixUp[], settings: FlagSettings
   };
 }
 
-function rowOf(m: MixUp, b: Background, c: Counts): MixUpRow | null {
+/** Fewer students than this are no pair of the class, whose direction is worked out only where it is looked at. */
+const FEW = 3;
+
+function rowOf(m: MixUp, b: Background, c: Counts, looked: (m: MixUp) => boolean): MixUpRow | null {
   const [truth, answer] = [b.headers.get(m.truth), b.headers.get(m.answer)];
   if (!truth || !answer) return null;
   const looks = m.looks.flatMap((id) => c.byId.get(id) ?? []);
@@ -142,10 +145,13 @@ function rowOf(m: MixUp, b: Background, c: Counts): MixUpRow | null {
     at: whereMost(m, b.looks),
     next: b.next.get(m.truth) ?? null,
     character: characterBehind(readings),
-    direction: directionOf(
-      { k: m.k, n: m.n },
-      { k: turned?.k ?? 0, n: b.looks.filter((l) => l.truth === m.answer).length },
-    ),
+    direction:
+      students.size >= FEW || looked(m)
+        ? directionOf(
+            { k: m.k, n: m.n },
+            { k: turned?.k ?? 0, n: b.looks.filter((l) => l.truth === m.answer).length },
+          )
+        : null,
   };
 }
 
@@ -169,9 +175,16 @@ function byUrgency(a: MixUpRow, b: MixUpRow): number {
   );
 }
 
-/** Every directed mix-up of the looks, what to act on first in front. */
-export function pairsOf(b: Background, settings: FlagSettings): readonly MixUpRow[] {
+/**
+ * Every directed mix-up of the looks, what to act on first in front.
+ * @param looked whether a pair is looked at by itself.
+ */
+export function pairsOf(
+  b: Background,
+  settings: FlagSettings,
+  looked: (m: Pick<MixUp, 'truth' | 'answer'>) => boolean = () => false,
+): readonly MixUpRow[] {
   const found = countMixUps(b.looks.map(asLook));
   const counts = countsOf(b, found, settings);
-  return found.flatMap((m) => rowOf(m, b, counts) ?? []).sort(byUrgency);
+  return found.flatMap((m) => rowOf(m, b, counts, looked) ?? []).sort(byUrgency);
 }

@@ -188,7 +188,11 @@ export async function readEvidence(
   answer: string,
 ): Promise<Evidence | null> {
   const b = await background(sql, ws, scope);
-  const pairs = pairsOf(b, FLAGS);
+  const pairs = pairsOf(
+    b,
+    FLAGS,
+    (m) => (m.truth === truth && m.answer === answer) || (m.truth === answer && m.answer === truth),
+  );
   const pair = pairs.find((p) => p.truth.id === truth && p.answer.id === answer);
   if (!pair) return null;
   const counted = new Set(pair.responses);

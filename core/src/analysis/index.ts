@@ -1,0 +1,2 @@
+export { ANALYSIS, analyse } from './analyse.ts';
+export type { AnalysisRequest } from './analyse.ts';
