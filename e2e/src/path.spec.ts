@@ -308,6 +308,8 @@ test('slips are printed for everybody who took part, and results are exported', 
 test('mix-ups: every number opens exactly the answers it counts', async () => {
   await page.getByRole('button', { name: 'See mix-ups' }).click();
   await expect(page.getByText(/answers by 12 students in 2 quizzes/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Matrix' })).toBeVisible();
+  await picture(page, 'mix-ups');
   await page.getByText('All pairs', { exact: true }).click();
   const row = page
     .getByRole('region', { name: 'Mix-ups' })
@@ -322,5 +324,4 @@ test('mix-ups: every number opens exactly the answers it counts', async () => {
   await expect(mine).toContainText('“subalpine fir”');
   await expect(mine).toContainText('saw it wrong: white lines');
   await evidence.scrollIntoViewIfNeeded();
-  await picture(page, 'mix-ups');
 });

@@ -26,6 +26,7 @@ const CALL = 'call:';
 const SURE = ['sure', 'leaning', 'guessing'] as const;
 const CODE = /^[A-Za-z0-9-]{1,16}$/;
 const MOST_ANSWER = 400;
+const MOST_QUIZ = 120;
 const MOST_STATION = 200;
 /** Rows between two reports of how far it is. */
 const PART = 5000;
@@ -78,6 +79,8 @@ function lineOf(
   for (const column of ['quiz', 'section', 'species'] as const)
     if (cell(column) === '')
       say(column, `The row names no ${column === 'section' ? 'class' : column}.`, 'Fill it in.');
+  if (cell('quiz').length > MOST_QUIZ)
+    say('quiz', 'The name of the quiz is too long.', `Use at most ${MOST_QUIZ} letters.`);
   if (!CODE.test(cell('student')))
     say(
       'student',

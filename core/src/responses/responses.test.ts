@@ -53,6 +53,11 @@ describe('a responses file', () => {
     ['no station', file(ROW.replace(',1,', ',first,')), [2, 5, '“first” is not a station number.']],
     ['no student number', file(ROW.replace('101', 'Ann B.')), [2, 4, '“Ann B.” is not a student number.']],
     ['no species', file(ROW.replace('Abies grandis', '')), [2, 6, 'The row names no species.']],
+    [
+      'a name too long',
+      file(ROW.replace('Spring quiz', 'x'.repeat(121))),
+      [2, 1, 'The name of the quiz is too long.'],
+    ],
     ['no rows', HEAD, [2, 1, 'The file has a header and no rows.']],
     ['a cell too many', file(`${ROW},x`), [2, 8, 'The row has 8 cells, the header 7.']],
   ])('is refused with its place for %s', (_, text, expected) => {

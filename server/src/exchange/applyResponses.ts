@@ -71,7 +71,7 @@ async function plantStation(
       individual: tree,
       kind: 'tree',
       site: section.site,
-      tag: `${name.slice(0, 20)} ${planned.number} ${tree.slice(-6)}`,
+      tag: `${name.slice(0, 12)} ${planned.number} ${tree.slice(-6)}`,
       hazards: [],
       planted: false,
       retired_at: at,

@@ -56,6 +56,8 @@ async function take(text: string, choices: Record<string, string | null> = {}): 
 const undo = (batch: string | null) =>
   owner.call<{ detail: string }>('POST', `/api/imports/${batch ?? ''}/undo`);
 
+/** As long as a name may be: the tags of its trees are shorter. */
+const LONG = `Old quiz ${'of long ago '.repeat(9)}`.trim();
 const HEAD =
   'quiz,date,section,student,station,species,answer,sure,seconds,material,given_back,call:needle.bands';
 /** Twelve students of an earlier term at three stations; four of them take the grand fir for a subalpine fir. */
@@ -149,11 +151,11 @@ describe('answers of an earlier term', () => {
   });
 
   test('cannot be taken back once somebody worked on them', async () => {
-    const text = named(spring(['401', '402'])).replaceAll('Spring quiz', 'Old quiz');
+    const text = named(spring(['401', '402'])).replaceAll('Spring quiz', LONG);
     const choices = { [`students:${sectionName.toLowerCase()}`]: 'add', 'species:abies procera': null };
     const { batch } = await take(text, choices);
     const quiz = (await owner.call<readonly QuizSummary[]>('GET', '/api/quizzes')).body.find(
-      (q) => q.name === 'Old quiz',
+      (q) => q.name === LONG,
     );
     await graded(owner, quiz?.sittings[0]?.id ?? '');
     const refused = await undo(batch);

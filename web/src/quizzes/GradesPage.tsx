@@ -7,11 +7,11 @@ import Switch from 'antd/es/switch';
 import type { GradeRow, Grades, GradingDone, SittingDetail } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
-import { useGo, useSession } from '../app/index.ts';
+import { useSession } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead, ProblemNote } from '../parts/index.ts';
 import { CheckSummary, QuestionCheck } from '../soundness/index.ts';
+import { GradesActs } from './GradesActs.tsx';
 import { DecisionsDue } from './DecisionsDue.tsx';
-import { ExportGrades } from './ExportGrades.tsx';
 import { GradeAgain } from './GradeAgain.tsx';
 import { GradesTable } from './GradesTable.tsx';
 import { OverrideEditor } from './OverrideEditor.tsx';
@@ -93,44 +93,6 @@ function Notes({
   );
 }
 
-/** The next step for the grades, and others. */
-function Acts({
-  sitting,
-  grades,
-  onAgain,
-  onReturn,
-}: {
-  sitting: SittingDetail;
-  grades: Grades;
-  onAgain: () => void;
-  onReturn: () => void;
-}) {
-  const go = useGo();
-  if (sitting.state !== 'returned')
-    return (
-      <>
-        <ExportGrades sitting={sitting.id} />
-        <Button onClick={onAgain}>Grade again</Button>
-        <Button type="primary" onClick={onReturn}>
-          Return results
-        </Button>
-      </>
-    );
-  return (
-    <>
-      <ExportGrades sitting={sitting.id} />
-      {grades.stale.length > 0 ? <Button onClick={onAgain}>Grade again</Button> : null}
-      {grades.changedSince.length > 0 && grades.stale.length === 0 ? (
-        <Button onClick={onReturn}>Return results again</Button>
-      ) : null}
-      <Button onClick={() => go(`/print/sittings/${sitting.id}/slips`)}>Print result slips</Button>
-      <Button type="primary" onClick={() => go(`/mix-ups?section=${sitting.section}`)}>
-        See mix-ups
-      </Button>
-    </>
-  );
-}
-
 function GradesOf({
   sitting,
   grades,
@@ -175,7 +137,7 @@ function GradesOf({
           </>
         }
         actions={
-          <Acts
+          <GradesActs
             sitting={sitting}
             grades={grades}
             onAgain={() => setOpen('again')}
