@@ -24,7 +24,11 @@ function Line({ row, onOpen }: { row: MixUpRow; onOpen: () => void }) {
       {lines.map((l) => (
         <span key={l}>{l.charAt(0).toUpperCase() + l.slice(1)}</span>
       ))}
-      <Button size="small" onClick={onOpen} aria-label={`Open ${plain(row.answer)} for ${plain(row.truth)}`}>
+      <Button
+        size="small"
+        onClick={onOpen}
+        aria-label={`Open pair: ${plain(row.answer)} for ${plain(row.truth)}`}
+      >
         Open pair
       </Button>
     </li>
