@@ -20,8 +20,8 @@ test('a wrong tag is named first by the answers, corrected there, and the grades
     .click();
   await expect(page).toHaveURL(/grades/);
   await page.getByText('Question check', { exact: true }).click();
-  const todo = page.getByRole('list', { name: 'What to do' });
-  const first = todo.getByRole('listitem').first();
+  const advice = page.getByRole('list', { name: 'What to do' });
+  const first = advice.getByRole('listitem').first();
   await expect(first).toContainText('tag L41');
   await expect(first).toContainText('wrote chokecherry; the tag says bitter cherry');
   await expect(page.locator('.recharts-surface').first()).toBeVisible();
@@ -35,7 +35,7 @@ test('a wrong tag is named first by the answers, corrected there, and the grades
   await dialog.getByLabel('What you saw').fill('glands on the leaf stalk, teeth like a saw');
   await dialog.getByRole('button', { name: 'Change the ID' }).click();
   await expect(dialog).toBeHidden();
-  await expect(todo).not.toContainText('tag L41');
+  await expect(advice).not.toContainText('tag L41');
   const row = page.getByRole('row', { name: /Prunus virginiana chokecherry L41/ });
   await expect(row).toContainText(/all 12|11 of 12/);
 });

@@ -1,3 +1,4 @@
+export { ASK_WORDS } from './askWords.ts';
 export { MOST_CLUES, clueCost, lessClues } from './clues.ts';
 export type { ClueCost } from './clues.ts';
 export { acceptedInWords, saidTo, shownInWords } from './shown.ts';

@@ -72,9 +72,10 @@ export async function readLooks(
     sql,
     `select l.sitting_station || '/' || l.student as id, l.sitting, l.on_date, l.student, s.code, s.first_name,
        l.truth, l.named, l.answer, l.sure, l.calls, l.origin, l.form, l.material_class, l.met_before,
-       si.returned_at::date::text as returned_on, l.response, l.sitting_station, l.key_rev
+       (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, l.response, l.sitting_station, l.key_rev
      from look l join student s on s.ws = l.ws and s.id = l.student
      join sitting si on si.ws = l.ws and si.id = l.sitting
+     join section c on c.ws = si.ws and c.id = si.section join site place on place.ws = c.ws and place.id = c.site
      where l.ws = $1 and l.section = any($2::uuid[])`,
     [ws, sections],
   );

@@ -2,6 +2,7 @@ import { RESULT_FORMATS } from '@hurrow/contract';
 import type { ResultFormat } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import { showDate } from '@hurrow/core/conditions';
+import { ASK_WORDS } from '@hurrow/core/grading';
 import { writeResponses } from '@hurrow/core/responses';
 import { writeAskGrades, writeCalendar, writeGradebook, writeXapi } from '@hurrow/core/results';
 import { SEES_SECTION, needSection } from '../access/index.ts';
@@ -22,24 +23,12 @@ import type { AskedWords, Chosen } from './read.ts';
 
 const FORMATS = Object.keys(RESULT_FORMATS) as readonly ResultFormat[];
 
-const ASKED: Readonly<Record<string, string>> = {
-  common: 'common name',
-  scientific: 'scientific name',
-  either: 'common or scientific name',
-  genus: 'genus',
-  family: 'family',
-  sureness: 'how sure',
-  choice: 'a choice',
-  match: 'matching',
-  point: 'a place on the drawing',
-  text: 'a short text',
-};
-
 async function askedWords(sql: Sql, ws: string): Promise<AskedWords> {
   const vocabulary = await vocabularyToRead(sql, ws);
   return (kind, character) => {
     const c = vocabulary.get(character ?? '');
-    return c ? characterWords(c, 'plain') : (ASKED[kind] ?? kind);
+    if (c) return characterWords(c, 'plain');
+    return kind === 'call' ? (character ?? '') : ASK_WORDS[kind];
   };
 }
 

@@ -201,9 +201,10 @@ export async function readResponseLines(
     sql,
     `select q.name as quiz, s.on_date as on, c.name as section, st.code as student, sta.number as station,
        k.accept ->> 'scientific' as species, r.value, l.form, l.sure, r.seconds, k.conditions -> 'material' as material,
-       s.returned_at::date::text as returned, l.calls
+       (s.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned, l.calls
      from look l join sitting s on s.ws = l.ws and s.id = l.sitting join quiz q on q.ws = s.ws and q.id = s.quiz
-     join section c on c.ws = s.ws and c.id = s.section join student st on st.ws = l.ws and st.id = l.student
+     join section c on c.ws = s.ws and c.id = s.section join site place on place.ws = c.ws and place.id = c.site
+     join student st on st.ws = l.ws and st.id = l.student
      join sitting_station ss on ss.ws = l.ws and ss.id = l.sitting_station join station sta on sta.ws = ss.ws and sta.id = ss.station
      join station_key k on k.ws = l.ws and k.sitting_station = l.sitting_station and k.rev = l.key_rev
      left join response r on r.ws = l.ws and r.id = l.response

@@ -1,7 +1,8 @@
 import type { QuestionKind } from '@hurrow/core/quizzes';
-import type { Ask, AskKind, SittingState } from '@hurrow/contract';
+import type { Ask, SittingState } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import type { Vocabulary, Words } from '@hurrow/core/characters';
+import { ASK_WORDS } from '@hurrow/core/grading';
 
 export const STATE_WORDS: Readonly<Record<SittingState, string>> = {
   draft: 'draft',
@@ -10,19 +11,6 @@ export const STATE_WORDS: Readonly<Record<SittingState, string>> = {
   closed: 'closed, to grade',
   graded: 'graded, to return',
   returned: 'returned',
-};
-
-const ASK_WORDS: Readonly<Record<Exclude<AskKind, 'call'>, string>> = {
-  common: 'common name',
-  scientific: 'scientific name',
-  either: 'common or scientific name',
-  genus: 'genus',
-  family: 'family',
-  sureness: 'how sure',
-  choice: 'a choice',
-  match: 'matching',
-  point: 'a place on the drawing',
-  text: 'a short text',
 };
 
 export const QUESTION_WORDS: Readonly<Record<QuestionKind, string>> = {
