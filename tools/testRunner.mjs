@@ -1,13 +1,60 @@
-import { createRunner } from 'jest-light-runner';
+import { Tinypool } from 'tinypool';
 
-const Runner = createRunner({ runtime: 'child_process' });
+const MOST_MINUTES = 10;
 
 /**
  * Runs test files in two processes of plain Node, one file after the other in each, so that the application's modules are loaded
  * once a process and not once a file. It never runs them inside Jest itself, where two projects would share what they set up.
+ * Each file is sent with the settings it needs: the package's own runner sends them once and apart, and a process that is not yet
+ * listening then waits for ever. A file that hangs is ended and has failed.
  */
-export default class TestRunner extends Runner {
-  constructor(globalConfig, ...more) {
-    super({ ...globalConfig, maxWorkers: Math.max(2, globalConfig.maxWorkers) }, ...more);
+export default class TestRunner {
+  #globalConfig;
+
+  constructor(globalConfig) {
+    this.#globalConfig = globalConfig;
   }
+
+  async runTests(tests, watcher, onStart, onResult, onFailure) {
+    const lanes = Math.max(2, this.#globalConfig.maxWorkers);
+    const pools = new Map();
+    const waiting = tests.values();
+    const lane = async () => {
+      for (const test of waiting) {
+        await onStart(test);
+        try {
+          await onResult(test, await this.#run(test, poolOf(pools, test.context.config, lanes)));
+        } catch (error) {
+          await onFailure(test, error);
+        }
+      }
+    };
+    await Promise.all(Array.from({ length: lanes }, lane));
+    await Promise.all([...pools.values()].map((pool) => pool.destroy()));
+  }
+
+  async #run(test, pool) {
+    const task = { path: test.path, globalConfig: this.#globalConfig, projectConfig: test.context.config };
+    const signal = AbortSignal.timeout(MOST_MINUTES * 60_000);
+    try {
+      return await pool.run(task, { signal });
+    } catch (error) {
+      throw signal.aborted ? new Error(`The file did not end within ${MOST_MINUTES} minutes.`) : error;
+    }
+  }
+}
+
+function poolOf(pools, project, lanes) {
+  const known = pools.get(project);
+  if (known) return known;
+  const pool = new Tinypool({
+    filename: new URL('./testProcess.mjs', import.meta.url).href,
+    runtime: 'child_process',
+    minThreads: lanes,
+    maxThreads: lanes,
+    env: process.env,
+    trackUnmanagedFds: false,
+  });
+  pools.set(project, pool);
+  return pool;
 }
