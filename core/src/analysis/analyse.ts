@@ -6,11 +6,13 @@ import type { ResponseLine } from '../responses/index.ts';
 import { nameReader } from './judged.ts';
 import type { Judged } from './judged.ts';
 import { findClassRepeats, findDirections, findMixUps, findRepeats, slipRate } from './mixups.ts';
+import { findRetaught, readLessons } from './lessons.ts';
+import { sectionsOf } from './sections.ts';
 import { findKeyChecks, findScale, findSoundness } from './quizzes.ts';
 import type { Row } from './types.ts';
 
 /** Changes whenever the same answers could be analysed otherwise. */
-export const ANALYSIS = 'analysis-1';
+export const ANALYSIS = 'analysis-2';
 
 export interface AnalysisRequest {
   readonly responses: string;
@@ -18,6 +20,8 @@ export interface AnalysisRequest {
   readonly names?: string;
   /** A character table, for the species it names. */
   readonly table?: string;
+  /** Lessons: date, section, species, other, kind. */
+  readonly lessons?: string;
 }
 
 const NAMED = ['right', 'other', 'unlisted', 'blank', 'genus_only', 'family', 'cannot_tell'] as const;
@@ -37,7 +41,7 @@ function rowsOf(lines: readonly ResponseLine[], read: (line: ResponseLine) => Ju
  * The whole report of a file of answers, without a library: mix-ups, directions, repeats, soundness, tags to check. What a
  * file cannot tell is left out and said. Source: docs/formats.md; docs/formulas.md.
  */
-export function analyse({ responses, names, table }: AnalysisRequest) {
+export function analyse({ responses, names, table, lessons: given }: AnalysisRequest) {
   const read = readRows(responses, () => undefined, MOST_REFUSED);
   if (!read.ok) return read;
   const { lines, refused, ignored } = read.rows;
@@ -52,7 +56,8 @@ export function analyse({ responses, names, table }: AnalysisRequest) {
   const rows = rowsOf(lines, reader.read);
   const students = new Set(rows.map((r) => r.student));
   const isSmall = students.size < SMALLEST_CLASS;
-  const mixups = findMixUps(rows, species, isSmall, []);
+  const { lessons, refused: strange } = readLessons(given ?? '');
+  const mixups = findMixUps(rows, species, isSmall, lessons);
   const report = {
     base: {
       rows: rows.length,
@@ -71,11 +76,15 @@ export function analyse({ responses, names, table }: AnalysisRequest) {
     soundness: findSoundness(rows),
     scale: findScale(rows),
     key_checks: findKeyChecks(rows),
-    refused: refused.map((r) => ({ line: r.line, column: r.column, reason: r.message })),
+    retaught: isSmall ? [] : findRetaught(sectionsOf(rows), lessons, mixups),
+    refused: [
+      ...refused.map((r) => ({ file: 'responses', line: r.line, column: r.column, reason: r.message })),
+      ...strange.map((r) => ({ file: 'lessons', ...r })),
+    ],
     ignored,
     left_out: [
       { part: 'characters', reason: 'characters are not fitted yet' },
-      { part: 'retaught', reason: 'lessons are not read yet' },
+      ...(given === undefined ? [{ part: 'retaught', reason: 'no lessons were given' }] : []),
     ],
     settings: {
       flag_level: FLAGS.level,

@@ -1,4 +1,5 @@
 import {
+  MIX_UP_SETTINGS,
   classThreshold,
   countMixUps,
   directionOf,
@@ -9,8 +10,12 @@ import {
   quasiIndependence,
   studentPairs,
 } from '../mixups/index.ts';
-import type { PairStateName, RetaughtPair, SectionSitting, StudentAt } from '../mixups/index.ts';
+import type { PairStateName, StudentAt } from '../mixups/index.ts';
 import poissonCdf from '@stdlib/stats-base-dists-poisson-cdf';
+import { retaughtIn } from './lessons.ts';
+import type { Lesson } from './lessons.ts';
+import { inOrder, sectionsOf } from './sections.ts';
+import type { SectionRows } from './sections.ts';
 import type { Row } from './types.ts';
 
 export interface FoundMixUp {
@@ -52,50 +57,17 @@ export function studentsAt(rows: readonly Row[]): readonly StudentAt[] {
   return [...by.values()];
 }
 
-/** The sittings of one section, in the order they were held, as mix-ups are followed through them. */
-function sittingsOf(rows: readonly Row[]): readonly SectionSitting[] {
-  const by = new Map<string, Row[]>();
-  for (const r of rows) {
-    const had = by.get(r.sitting);
-    if (had) had.push(r);
-    else by.set(r.sitting, [r]);
-  }
-  const distinct = (own: readonly Row[], of: (r: Row) => string | null): ReadonlyMap<string, number> => {
-    const students = new Map<string, Set<string>>();
-    for (const r of own) {
-      const at = of(r);
-      if (at !== null) students.set(at, (students.get(at) ?? new Set()).add(r.student));
-    }
-    return new Map([...students].map(([at, who]) => [at, who.size]));
-  };
-  return [...by.values()]
-    .sort(
-      (a, b) =>
-        (a[0]?.line.on ?? '').localeCompare(b[0]?.line.on ?? '') ||
-        (a[0]?.sitting ?? '').localeCompare(b[0]?.sitting ?? ''),
-    )
-    .map((own, i) => ({
-      seq: i + 1,
-      on: own[0]?.line.on ?? '',
-      returnedOn: own.map((r) => r.line.returned).find((d) => d !== null) ?? null,
-      students: new Set(own.map((r) => r.student)).size,
-      lookedAt: distinct(own, (r) => r.line.species),
-      wrote: distinct(own, (r) =>
-        r.named === 'other' && r.answer !== null ? `${r.line.species}/${r.answer}` : null,
-      ),
-    }));
-}
-
-const WORST: readonly PairStateName[] = ['stubborn', 'repeat', 'new', 'fading'];
+const WORST: readonly PairStateName[] = ['stubborn', 'repeat', 'new', 'fading', 'fixed'];
 
 /** How each pair stands now: in one section, or the worst of several. */
 function statesOf(
-  sections: readonly (readonly SectionSitting[])[],
-  lessons: readonly RetaughtPair[],
+  sections: readonly SectionRows[],
+  lessons: readonly Lesson[],
+  flagged: ReadonlySet<string>,
 ): ReadonlyMap<string, PairStateName> {
   const found = new Map<string, PairStateName>();
-  for (const sittings of sections)
-    for (const p of pairStates(sittings, lessons)) {
+  for (const { section, sittings } of sections)
+    for (const p of pairStates(sittings, retaughtIn(lessons, section), { settings: MIX_UP_SETTINGS, flagged })) {
       if (p.toSeq !== null) continue;
       const at = key(p.a, p.b);
       const had = found.get(at);
@@ -109,7 +81,7 @@ export function findMixUps(
   rows: readonly Row[],
   names: readonly string[],
   isSmall: boolean,
-  lessons: readonly RetaughtPair[],
+  lessons: readonly Lesson[],
 ): readonly FoundMixUp[] {
   const looks = rows.map((r, i) => ({
     id: String(i),
@@ -130,7 +102,8 @@ export function findMixUps(
   const ps = counted.map((m) => 1 - poissonCdf(m.k - 1, expected(m.truth, m.answer)));
   const truths = new Set(rows.map((r) => r.line.species));
   const qs = qValues(ps, truths.size * Math.max(0, names.length - 1));
-  const states = statesOf([...bySection(rows).values()].map(sittingsOf), lessons);
+  const flagged = new Set([...tests.values()].flatMap((t) => (t.flagged ? [`${t.truth}/${t.answer}`] : [])));
+  const states = statesOf(sectionsOf(rows), lessons, flagged);
   const looked = new Map<string, Set<string>>();
   for (const r of rows) looked.set(r.line.species, (looked.get(r.line.species) ?? new Set()).add(r.student));
   return counted
@@ -157,16 +130,6 @@ export function findMixUps(
       };
     })
     .sort((a, b) => a.truth.localeCompare(b.truth) || b.k - a.k || a.answer.localeCompare(b.answer));
-}
-
-export function bySection(rows: readonly Row[]): ReadonlyMap<string, readonly Row[]> {
-  const by = new Map<string, Row[]>();
-  for (const r of rows) {
-    const had = by.get(r.line.section);
-    if (had) had.push(r);
-    else by.set(r.line.section, [r]);
-  }
-  return by;
 }
 
 export interface FoundDirection {
@@ -207,22 +170,14 @@ export function findDirections(
 
 /** Mix-ups of each student with their chances and repeats; a tree is met again where the quiz and station are the same. */
 export function findRepeats(rows: readonly Row[]) {
-  const met = new Set<string>();
-  const dated = [...rows]
-    .sort((a, b) => a.line.on.localeCompare(b.line.on))
-    .map((r) => {
-      const tree = key(r.student, r.station);
-      const metBefore = met.has(tree);
-      met.add(tree);
-      return {
-        student: r.student,
-        truth: r.line.species,
-        answer: r.answer,
-        on: r.line.on,
-        returnedOn: r.line.returned,
-        metBefore,
-      };
-    });
+  const dated = inOrder(rows).map(({ row: r, metBefore }) => ({
+    student: r.student,
+    truth: r.line.species,
+    answer: r.answer,
+    on: r.line.on,
+    returnedOn: r.line.returned,
+    metBefore,
+  }));
   return studentPairs(dated)
     .map((p) => ({
       student: p.student,
@@ -244,8 +199,7 @@ export function findClassRepeats(rows: readonly Row[]) {
     string,
     { pair: readonly [string, string]; quizzes: number; students: Set<string> }
   >();
-  for (const own of bySection(rows).values()) {
-    const sittings = sittingsOf(own);
+  for (const { rows: own, sittings } of sectionsOf(rows)) {
     const pairs = new Set(sittings.flatMap((s) => [...s.wrote.keys()]));
     for (const pair of pairs) {
       const [a = '', b = ''] = pair.split('/');

@@ -4,8 +4,20 @@ export { countMixUps } from './counts.ts';
 export type { Look, MixUp } from './counts.ts';
 export { diagnose } from './diagnose.ts';
 export type { CalledLook, ReadCall, Reading } from './diagnose.ts';
-export { SMALLEST_CLASS, classThreshold, pairStates } from './pairStates.ts';
-export type { PairInterval, PairStateName, RetaughtPair, SectionSitting } from './pairStates.ts';
+export { SMALLEST_CLASS, classThreshold, freshCounts, pairStates } from './pairStates.ts';
+export type {
+  FollowSettings,
+  PairInterval,
+  PairStateName,
+  RetaughtPair,
+  SectionSitting,
+} from './pairStates.ts';
+export { lessonEffect } from './effect.ts';
+export type { EffectOf, EffectVerdict, FreshCount, LessonEffect } from './effect.ts';
+export { FALLS_ABOVE, flagsAfter } from './flags.ts';
+export type { PairFlag } from './flags.ts';
+export { MIX_UP_SETTINGS, SETTING_LIMITS, settingsOf } from './settings.ts';
+export type { MixUpSettings } from './settings.ts';
 export { directionOf } from './direction.ts';
 export type { Counted, Direction } from './direction.ts';
 export { countLevel, namesInDoubt, oftenMissed } from './levels.ts';

@@ -20,6 +20,7 @@ const sittings = (held: readonly Held[]): readonly SectionSitting[] =>
     students: h.students ?? 24,
     lookedAt: new Map(h.n === null ? [] : [['a', h.n]]),
     wrote: new Map(h.k === 0 ? [] : [['a/b', h.k]]),
+    fresh: new Map(),
   }));
 const lines = (found: readonly PairInterval[]): string[] =>
   found.map((p) => `${p.state} ${p.fromSeq} to ${p.toSeq ?? 'now'}`);

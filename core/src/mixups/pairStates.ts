@@ -1,7 +1,10 @@
+import { lessonEffect } from './effect.ts';
+import type { EffectOf, FreshCount } from './effect.ts';
+import { MIX_UP_SETTINGS } from './settings.ts';
+import type { MixUpSettings } from './settings.ts';
+
 /** Under this many students nothing is said about a class, only about each student. */
 export const SMALLEST_CLASS = 10;
-const FEWEST_STUDENTS = 3;
-const SHARE = 0.15;
 
 /** One graded sitting of a section, in the order in which they were held. */
 export interface SectionSitting {
@@ -17,6 +20,8 @@ export interface SectionSitting {
   readonly lookedAt: ReadonlyMap<string, number>;
   /** Students who wrote b at a tree of a at least once, by `a/b`. */
   readonly wrote: ReadonlyMap<string, number>;
+  /** The same on trees not met before, by class of material: `a` and `a/b`. */
+  readonly fresh: ReadonlyMap<string, ReadonlyMap<string, number>>;
 }
 
 /** A lesson that took a pair up again. */
@@ -27,7 +32,7 @@ export interface RetaughtPair {
   readonly on: string;
 }
 
-export type PairStateName = 'new' | 'repeat' | 'stubborn' | 'fading';
+export type PairStateName = 'new' | 'repeat' | 'stubborn' | 'fading' | 'fixed';
 
 export interface PairInterval {
   /** The tree was a, and b was written. */
@@ -43,54 +48,145 @@ export interface PairInterval {
 }
 
 /** How many of n students must mix a pair up for it to be the class's. */
-export const classThreshold = (n: number): number => Math.max(FEWEST_STUDENTS, Math.ceil(SHARE * n));
+export const classThreshold = (
+  n: number,
+  { fewestStudents, share }: Pick<MixUpSettings, 'fewestStudents' | 'share'> = MIX_UP_SETTINGS,
+): number => Math.max(fewestStudents, Math.ceil(share * n - 1e-9));
+
+/** A mix-up of the class as it is followed from sitting to sitting. */
+interface Followed {
+  readonly a: string;
+  readonly b: string;
+  readonly lessons: readonly RetaughtPair[];
+  /** Whether it is more than slips over the sittings returned so far. */
+  readonly flagged: boolean;
+  /** What it is held against: flagged pairs that no lesson took up again. */
+  readonly others: readonly EffectOf[];
+}
+
+export interface FollowSettings {
+  readonly settings: MixUpSettings;
+  /** Pairs that are more than slips, as `a/b`; null where that is not asked. */
+  readonly flagged: ReadonlySet<string> | null;
+}
+
+const EVERYTHING: FollowSettings = { settings: MIX_UP_SETTINGS, flagged: null };
+
+/** Students at trees of a that they had not met before, sitting by sitting and by material. */
+export const freshCounts = (
+  sittings: readonly SectionSitting[],
+  a: string,
+  b: string,
+): readonly FreshCount[] =>
+  sittings.flatMap((s) =>
+    [...s.fresh].flatMap(([material, counts]): FreshCount[] => {
+      const n = counts.get(a) ?? 0;
+      return n === 0 ? [] : [{ seq: s.seq, on: s.on, material, k: counts.get(`${a}/${b}`) ?? 0, n }];
+    }),
+  );
+
+/** The last lesson helped, and nothing came back over enough looks on new trees since. */
+function isFixed(
+  pair: Followed,
+  shown: readonly SectionSitting[],
+  upTo: readonly SectionSitting[],
+  { looks }: MixUpSettings,
+): boolean {
+  const now = upTo.at(-1);
+  const [first, last] = [shown[0], shown.at(-1)];
+  const lesson = pair.lessons.filter((l) => l.on < (now?.on ?? '')).sort((x, y) => x.on.localeCompare(y.on)).at(-1);
+  if (!lesson || !first || !last || last.on > lesson.on) return false;
+  const fresh = freshCounts(upTo, pair.a, pair.b);
+  const since = fresh.filter((f) => f.on > lesson.on).reduce((n, f) => n + f.n, 0);
+  if (since < looks) return false;
+  return lessonEffect({ fresh, flaggedBy: first.seq }, lesson.on, pair.others, looks).verdict === 'helped';
+}
 
 function stateAfter(
   state: PairStateName | null,
   isShown: boolean,
-  before: readonly SectionSitting[],
-  now: SectionSitting,
-  lessons: readonly RetaughtPair[],
+  pair: Followed,
+  shown: readonly SectionSitting[],
+  upTo: readonly SectionSitting[],
+  settings: MixUpSettings,
 ): PairStateName | null {
-  if (!isShown) return state === null ? null : 'fading';
-  const returned = before.filter((s) => s.returnedOn !== null && s.returnedOn < now.on);
-  if (returned.length === 0) return state === null || state === 'fading' ? 'new' : state;
-  const first = returned.reduce((least, s) => (s.on < least ? s.on : least), now.on);
-  return lessons.some((l) => l.on > first && l.on < now.on) ? 'stubborn' : 'repeat';
+  if (!isShown) {
+    if (state === null) return null;
+    return isFixed(pair, shown, upTo, settings) ? 'fixed' : 'fading';
+  }
+  const now = upTo.at(-1)?.on ?? '';
+  const returned = shown.filter((s) => s.returnedOn !== null && s.returnedOn < now);
+  if (returned.length === 0 || !pair.flagged)
+    return state === null || state === 'fading' || state === 'fixed' ? 'new' : state;
+  const first = returned.reduce((least, s) => (s.on < least ? s.on : least), now);
+  return pair.lessons.some((l) => l.on > first && l.on < now) ? 'stubborn' : 'repeat';
+}
+
+const isOn = (l: RetaughtPair, a: string, b: string): boolean =>
+  (l.a === a && l.b === b) || (l.a === b && l.b === a);
+
+/** What every pair that was taught again is held against. */
+function untaught(
+  pairs: readonly string[],
+  sittings: readonly SectionSitting[],
+  lessons: readonly RetaughtPair[],
+  settings: MixUpSettings,
+): readonly EffectOf[] {
+  return pairs.flatMap((pair): EffectOf[] => {
+    const [a = '', b = ''] = pair.split('/');
+    if (lessons.some((l) => isOn(l, a, b))) return [];
+    const first = sittings.find(
+      (s) => (s.wrote.get(pair) ?? 0) >= classThreshold(s.lookedAt.get(a) ?? 0, settings) && s.lookedAt.has(a),
+    );
+    return first ? [{ fresh: freshCounts(sittings, a, b), flaggedBy: first.seq }] : [];
+  });
 }
 
 /**
  * How every directed mix-up of a section stood, with its history. A pair is the class's in a sitting where at least
- * max(3, 15%) of the students who looked at a wrote b. It is *new* then; a *repeat* where it shows again after results
- * of a sitting that showed it were returned; *stubborn* where a lesson took it up in between; *fading* once it does not
- * show although a was asked. Source: docs/formulas.md, Mix-ups that repeat.
+ * max(3, 15%) of the students who looked at a wrote b. It is *new* then; a *repeat* where it is more than slips and shows
+ * again after results of a sitting that showed it were returned; *stubborn* where a lesson took it up in between; *fading*
+ * once it does not show although a was asked; *fixed* where that lesson helped and nothing came back over enough looks on
+ * new trees. Source: docs/formulas.md, Mix-ups that repeat.
  * @param sittings in the order in which they were held.
  */
 export function pairStates(
   sittings: readonly SectionSitting[],
   lessons: readonly RetaughtPair[],
+  { settings, flagged }: FollowSettings = EVERYTHING,
 ): readonly PairInterval[] {
   const large = sittings.filter((s) => s.students >= SMALLEST_CLASS);
   const pairs = [...new Set(large.flatMap((s) => [...s.wrote.keys()]))].sort();
+  const isFlagged = (pair: string): boolean => flagged === null || flagged.has(pair);
+  const others = untaught(pairs.filter(isFlagged), large, lessons, settings);
   return pairs.flatMap((pair) => {
     const [a = '', b = ''] = pair.split('/');
-    const own = lessons.filter((l) => (l.a === a && l.b === b) || (l.a === b && l.b === a));
-    const found: PairInterval[] = [];
-    const shown: SectionSitting[] = [];
-    let state: PairStateName | null = null;
-    for (const sitting of large) {
-      const n = sitting.lookedAt.get(a) ?? 0;
-      if (n === 0) continue;
-      const k = sitting.wrote.get(pair) ?? 0;
-      const isShown = k >= classThreshold(n);
-      const next = stateAfter(state, isShown, shown, sitting, own);
-      if (isShown) shown.push(sitting);
-      if (next === state || next === null) continue;
-      const open = found.at(-1);
-      if (open) found[found.length - 1] = { ...open, toSeq: sitting.seq };
-      found.push({ a, b, state: next, fromSeq: sitting.seq, toSeq: null, k, n });
-      state = next;
-    }
-    return found;
+    const own = lessons.filter((l) => isOn(l, a, b));
+    return follow({ a, b, lessons: own, flagged: isFlagged(pair), others }, large, settings);
   });
+}
+
+function follow(
+  pair: Followed,
+  sittings: readonly SectionSitting[],
+  settings: MixUpSettings,
+): readonly PairInterval[] {
+  const { a, b } = pair;
+  const found: PairInterval[] = [];
+  const shown: SectionSitting[] = [];
+  let state: PairStateName | null = null;
+  for (const [i, sitting] of sittings.entries()) {
+    const n = sitting.lookedAt.get(a) ?? 0;
+    if (n === 0) continue;
+    const k = sitting.wrote.get(`${a}/${b}`) ?? 0;
+    const isShown = k >= classThreshold(n, settings);
+    const next = stateAfter(state, isShown, pair, shown, sittings.slice(0, i + 1), settings);
+    if (isShown) shown.push(sitting);
+    if (next === state || next === null) continue;
+    const open = found.at(-1);
+    if (open) found[found.length - 1] = { ...open, toSeq: sitting.seq };
+    found.push({ a, b, state: next, fromSeq: sitting.seq, toSeq: null, k, n });
+    state = next;
+  }
+  return found;
 }

@@ -33,16 +33,17 @@ export const judge: Verb = (around, options) => {
 
 /** The whole report of a file of answers. */
 export const analyseAnswers: Verb = (around, options) => {
-  const names = text(options, 'names');
+  const [names, lessons] = [text(options, 'names'), text(options, 'lessons')];
   const [table] = options['table'] === undefined ? [] : tablesOf(around, options, 1);
   const found = analyse({
     responses: readText(around, need(options, 'responses')),
     ...(names === null ? {} : { names: readText(around, names) }),
     ...(table === undefined ? {} : { table: table.text }),
+    ...(lessons === null ? {} : { lessons: readText(around, lessons) }),
   });
   if (!found.ok) return tellRefused(around, found.refused);
   around.out(json(found.report));
-  for (const r of found.report.refused) around.say(`${r.line}:${r.column}  ${r.reason}`);
+  for (const r of found.report.refused) around.say(`${r.file} ${r.line}:${r.column}  ${r.reason}`);
   return 0;
 };
 

@@ -30,7 +30,7 @@ export const USAGE = `npm run -s hurrow -- <verb>
   rules   --table FILE --rules FILE [--vocabulary FILE] [--date, --material as above]
                                                     rules of thumb against the species of a table
   check   --table FILE [--vocabulary FILE]          what a botanist would ask about a table
-  analyse --responses FILE [--names FILE] [--table FILE]
+  analyse --responses FILE [--names FILE] [--table FILE] [--lessons FILE]
                                                     mix-ups, repeats, soundness and tags to check of answers
 
 The data folder is --data, else HURROW_DATA, else .hurrow in the home folder; DATABASE_URL names a PostgreSQL server.`;
@@ -41,6 +41,7 @@ export const OPTIONS = {
   file: { type: 'string' },
   erasures: { type: 'string' },
   kind: { type: 'string' },
+  lessons: { type: 'string' },
   name: { type: 'string' },
   preview: { type: 'boolean' },
   format: { type: 'string' },

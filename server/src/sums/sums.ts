@@ -1,7 +1,6 @@
-import { pairStates } from '@hurrow/core/mixups';
-import type { RetaughtPair, SectionSitting } from '@hurrow/core/mixups';
-import { insertRows, maybe, writeDerived } from '../db/index.ts';
+import { maybe, writeDerived } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
+import { countPairs } from './pairs.ts';
 
 /** Locks of the sums: one a section, and one over all of them, which gradings share unless persons were merged. */
 const [SECTION, WORKSPACE] = [14, 15];
@@ -152,75 +151,6 @@ async function recount(
   });
 }
 
-interface Counted {
-  readonly sitting: string;
-  readonly truth: string;
-  readonly answer: string | null;
-  readonly students: number;
-}
-
-/** The section's graded sittings in the order they were held, with who looked at what and wrote what. */
-async function sectionSittings(tx: Sql, ws: string, section: string): Promise<readonly SectionSitting[]> {
-  const sittings = await tx.query<{
-    id: string;
-    on_date: string;
-    returned_on: string | null;
-    students: number;
-  }>(
-    `select s.id, s.on_date, (s.returned_at at time zone coalesce(si.tz, 'UTC'))::date as returned_on,
-       (select count(distinct l.student) from look l where l.ws = s.ws and l.sitting = s.id)::integer as students
-     from sitting s join section sec on sec.ws = s.ws and sec.id = s.section join site si on si.ws = sec.ws and si.id = sec.site
-     where s.ws = $1 and s.section = $2 and exists (select 1 from look l where l.ws = s.ws and l.sitting = s.id)
-     order by s.on_date, s.id`,
-    [ws, section],
-  );
-  const looked = await tx.query<Counted>(
-    `select sitting, truth, null as answer, count(distinct student)::integer as students from cell_student
-     where ws = $1 and section = $2 group by sitting, truth
-     union all
-     select sitting, truth, answer, count(distinct student)::integer from cell_student
-     where ws = $1 and section = $2 and named = 'other' group by sitting, truth, answer`,
-    [ws, section],
-  );
-  return sittings.map((s, i): SectionSitting => {
-    const own = looked.filter((l) => l.sitting === s.id);
-    return {
-      seq: i + 1,
-      on: s.on_date,
-      returnedOn: s.returned_on,
-      students: s.students,
-      lookedAt: new Map(own.flatMap((l) => (l.answer === null ? [[l.truth, l.students] as const] : []))),
-      wrote: new Map(
-        own.flatMap((l) => (l.answer === null ? [] : [[`${l.truth}/${l.answer}`, l.students] as const])),
-      ),
-    };
-  });
-}
-
-async function writePairStates(tx: Sql, ws: string, section: string): Promise<void> {
-  const lessons = await tx.query<RetaughtPair>(
-    `select i.taxon as a, i.other as b, l.on_date as "on" from lesson l join lesson_item i on i.ws = l.ws and i.lesson = l.id
-     where l.ws = $1 and l.section = $2 and l.kind = 'retaught' and i.other is not null`,
-    [ws, section],
-  );
-  const states = pairStates(await sectionSittings(tx, ws, section), lessons);
-  await tx.query('delete from pair_state where ws = $1 and section = $2', [ws, section]);
-  await insertRows(
-    tx,
-    'pair_state',
-    states.map((p) => ({
-      ws,
-      section,
-      a: p.a,
-      b: p.b,
-      from_seq: p.fromSeq,
-      to_seq: p.toSeq,
-      state: p.state,
-      evidence: { k: p.k, n: p.n },
-    })),
-  );
-}
-
 /**
  * Counts again what is derived from the looks of some sittings and of their section, in one order of tables and keys.
  * The caller holds the section's lock.
@@ -239,5 +169,10 @@ export async function countSums(
     await recount(tx, CELL_STUDENT, ws, sitting, part);
   }
   await recount(tx, CELL_SECTION, ws, section, part);
-  await writePairStates(tx, ws, section);
+  await countPairs(
+    tx,
+    ws,
+    section,
+    sittings.map((s) => s.sitting),
+  );
 }
