@@ -12,6 +12,7 @@ const WHOLE: readonly string[] = [
   '/api/photos/:id',
   '/api/policies',
   '/api/hold-days',
+  '/api/mix-up-settings',
   '/api/passphrase',
   '/api/students/:id',
   '/api/workspace',

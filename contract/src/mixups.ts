@@ -1,4 +1,4 @@
-import type { Direction } from '@hurrow/core/mixups';
+import type { Direction, MixUpSettings } from '@hurrow/core/mixups';
 import type { GradeOutcome } from '@hurrow/core/grading';
 import type { TaxonHeader } from './library.ts';
 
@@ -41,6 +41,10 @@ export interface MixUpRow {
   readonly character: string | null;
   /** Which way the pair is mixed up; null where one of the two was never asked. */
   readonly direction: Direction | null;
+  /** A station whose answers speak against its tag, and for this species; null where there is none. */
+  readonly tagDoubt: { readonly sitting: string; readonly quiz: string; readonly station: number } | null;
+  /** Whether the class is to be asked the pair again. */
+  readonly retest: boolean;
 }
 
 export interface CountOf {
@@ -58,6 +62,17 @@ export interface MoreThanSlips {
   readonly flagged: boolean;
 }
 
+/** Students who wrote a species of another state for a tree of one: *opposite taken for alternate*. */
+export interface CharacterLevelRow {
+  readonly character: string;
+  /** States, by their ids. */
+  readonly truth: string;
+  readonly answer: string;
+  readonly students: number;
+  readonly of: number;
+  readonly answers: readonly { readonly taxon: TaxonHeader; readonly students: number }[];
+}
+
 /** Students who wrote any species of one group for any of another. */
 export interface LevelRow {
   readonly truth: TaxonHeader;
@@ -67,7 +82,7 @@ export interface LevelRow {
   readonly answers: readonly { readonly taxon: TaxonHeader; readonly students: number }[];
 }
 
-export type PairState = 'new' | 'repeat' | 'stubborn' | 'fading';
+export type PairState = 'new' | 'repeat' | 'stubborn' | 'fading' | 'fixed';
 
 export interface TruthRow {
   readonly truth: TaxonHeader;
@@ -90,10 +105,14 @@ export interface MixUps {
   readonly truths: readonly TruthRow[];
   /** Whether the class is too small for more than counts. */
   readonly small: boolean;
+  /** When *more than slips* was worked out: as results were returned, or now for what is chosen. */
+  readonly flagsFrom: 'returns' | 'chosen';
+  readonly settings: MixUpSettings;
   /** What was at hand and how it was answered, with how many answers of each there are before anything is left out. */
   readonly materials: readonly { readonly material: string; readonly looks: number }[];
   readonly forms: readonly { readonly form: string; readonly looks: number }[];
   readonly levels: Readonly<Record<'genus' | 'family' | 'group', readonly LevelRow[]>>;
+  readonly byCharacter: readonly CharacterLevelRow[];
   /** Species often missed without a favorite wrong answer. */
   readonly missed: readonly { readonly truth: TaxonHeader; readonly missed: number; readonly of: number }[];
   /** Names the class writes when in doubt. */
@@ -161,5 +180,105 @@ export interface Evidence {
   readonly turned: MixUpRow | null;
   readonly through: readonly PairAtSitting[];
   readonly lessons: readonly { readonly on: string; readonly kind: 'taught' | 'retaught' }[];
+  /** Answers at trees of the species, by what was at hand, by season and by class. */
+  readonly splits: readonly PairSplit[];
+  /** Each student who mixed the two up, either way, and how it went on. */
+  readonly who: readonly PairStudent[];
+  /** What helps to remember which is which, with what goes against it. */
+  readonly notes: readonly PairReminder[];
+  /** Pairs held against chance where rows and columns are independent: the plainer test. */
+  readonly plainTest: { readonly expected: number; readonly p: number } | null;
   readonly tells: readonly TellSeen[];
+}
+
+/** Answers at trees of one species, of one kind. */
+export interface PairSplit extends CountOf {
+  readonly by: 'material' | 'season' | 'class';
+  /** A class of material, `leaf` or `bare`, or the name of a class. */
+  readonly of: string;
+}
+
+/** How a student who mixed two species up went on. */
+export interface PairStudent {
+  readonly id: string;
+  readonly code: string;
+  readonly firstName: string | null;
+  readonly first: string;
+  readonly again: CountOf;
+  readonly clean: number;
+  readonly resolved: boolean;
+}
+
+export interface PairReminder {
+  readonly character: string | null;
+  readonly text: string;
+  readonly mnemonic: string | null;
+}
+
+/** A mix-up of one student. */
+export interface StudentMixUp extends CountOf {
+  readonly truth: TaxonHeader;
+  readonly answer: TaxonHeader;
+  readonly first: string;
+  readonly again: CountOf;
+  readonly clean: number;
+  readonly resolved: boolean;
+  /** Others of the class who mixed it up, of those who looked; null in a class too small to say. */
+  readonly others: CountOf | null;
+}
+
+export interface StudentMixUps {
+  readonly id: string;
+  readonly code: string;
+  readonly firstName: string | null;
+  readonly looks: number;
+  readonly right: number;
+  readonly mixUps: readonly StudentMixUp[];
+  /** Calls by character. */
+  readonly calls: readonly { readonly character: string; readonly right: number; readonly wrong: number }[];
+}
+
+export interface MixUpsByStudent {
+  readonly students: readonly StudentMixUps[];
+  /** Answers of the whole class that were right. */
+  readonly right: CountOf;
+  /** Clean looks on different days that resolve a pair, and how likely they are for one who mixes it up still. */
+  readonly cleanDays: number;
+  readonly luck: number;
+}
+
+/** What a change of settings would do to one class. */
+export interface SettingsEffect {
+  readonly section: string;
+  readonly name: string;
+  readonly flagged: readonly PairNames[];
+  readonly unflagged: readonly PairNames[];
+  readonly states: readonly (PairNames & {
+    readonly from: PairState | null;
+    readonly to: PairState | null;
+  })[];
+}
+
+export interface PairNames {
+  readonly truth: TaxonHeader;
+  readonly answer: TaxonHeader;
+}
+
+/** What a class is to be asked again on another individual: a pair, or a character. */
+export interface RetestRow {
+  readonly id: string;
+  readonly truth: TaxonHeader | null;
+  readonly answer: TaxonHeader | null;
+  readonly character: string | null;
+  readonly keptOn: string;
+  /** Answers since on trees not met before, and how many are needed to say how it stands. */
+  readonly looks: number;
+  readonly needed: number;
+}
+
+/** A pair (truth and answer), or a character. */
+export interface RetestBody {
+  readonly truth?: string | undefined;
+  readonly answer?: string | undefined;
+  readonly character?: string | undefined;
 }

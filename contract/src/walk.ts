@@ -207,6 +207,21 @@ export interface WalkResults {
   /** Whether points are shown. */
   readonly scored: boolean;
   readonly stations: readonly ResultStation[];
+  /** What this student mixed up so far, over all quizzes of the class that were returned. */
+  readonly mixUps: readonly OwnMixUp[];
+}
+
+/** A mix-up as its student reads it. */
+export interface OwnMixUp {
+  /** Names as the class uses them. */
+  readonly wrote: string;
+  readonly tree: string;
+  readonly k: number;
+  readonly n: number;
+  /** Chances since results were returned, and how often it happened again. */
+  readonly again: { readonly k: number; readonly n: number };
+  readonly clean: number;
+  readonly resolved: boolean;
 }
 
 export interface JoinBody {

@@ -200,6 +200,13 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   ruling: SECOND_SECTION,
   mixups: SECOND_SECTION,
   evidence: SECOND_SECTION,
+  mixUpsByStudent: SECOND_SECTION,
+  mixUpSettings: STAFF,
+  mixUpSettingsKeep: TEACHERS,
+  mixUpSettingsEffect: TEACHERS,
+  retest: SECOND_SECTION,
+  retestKeep: SECOND_SECTION,
+  retestDrop: SECOND_SECTION,
   devices: SECOND_SECTION,
   deviceDecide: ['in', 404, 401, 401, 401],
   wordReset: SECOND_SECTION,
@@ -241,9 +248,18 @@ function path(name: RouteName): string {
     format: 'names',
     material: 'twig',
     token: 'none',
+    retest: id('none'),
     id:
       EXPECTED[name] === SECOND_SECTION
-        ? ['mixups', 'evidence', 'misreads'].includes(name)
+        ? [
+            'mixups',
+            'evidence',
+            'misreads',
+            'mixUpsByStudent',
+            'retest',
+            'retestKeep',
+            'retestDrop',
+          ].includes(name)
           ? id('second')
           : secondSitting
         : id('none'),

@@ -2,6 +2,7 @@ import { CLASSES } from './classes.ts';
 import { COMPARING } from './comparing.ts';
 import { EXCHANGE } from './exchange.ts';
 import { LIBRARY } from './library.ts';
+import { MIXUPS } from './mixups.ts';
 import { PEOPLE } from './people.ts';
 import { QUIZZES } from './quizzes.ts';
 import { RESULTS } from './results.ts';
@@ -21,6 +22,7 @@ export const ROUTES = {
   ...QUIZZES,
   ...SHEETS,
   ...RESULTS,
+  ...MIXUPS,
   ...WALK,
 } as const satisfies Record<string, Omit<Route, 'body' | 'answer'>>;
 

@@ -13,21 +13,12 @@ import type {
   SittingKey,
   StationDrop,
 } from '../grading.ts';
-import type { Evidence, MixUps } from '../mixups.ts';
 import type { Soundness, TagDecision } from '../soundness.ts';
 import type { WalkResults } from '../walk.ts';
-import type { MisreadRow } from '../vocabulary.ts';
 import { route, shape } from './route.ts';
 
-/** Grades, decisions, keys and mix-ups. */
+/** Grades, decisions and keys. */
 export const RESULTS = {
-  misreads: route(
-    'GET',
-    '/api/sections/:id/misreads',
-    'staff',
-    'How often a section called characters wrong',
-    { answer: shape<readonly MisreadRow[]>() },
-  ),
   gradingRun: route('POST', '/api/sittings/:id/grading-runs', 'staff', 'Grade a sitting', {
     answer: shape<GradingDone>(),
     creates: true,
@@ -205,10 +196,4 @@ export const RESULTS = {
       makesStale: ['key', 'grades', 'sitting', 'due', 'decisionsDue', 'gradingPreview'],
     },
   ),
-  mixups: route('GET', '/api/sections/:id/mixups', 'staff', 'Mix-ups of a section', {
-    answer: shape<MixUps>(),
-  }),
-  evidence: route('GET', '/api/sections/:id/mixups/:truth/:answer', 'staff', 'The answers a mix-up counts', {
-    answer: shape<Evidence>(),
-  }),
 } as const;

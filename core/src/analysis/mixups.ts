@@ -6,12 +6,12 @@ import {
   jeffreys,
   moreThanSlips,
   pairStates,
+  poissonTail,
   qValues,
   quasiIndependence,
   studentPairs,
 } from '../mixups/index.ts';
 import type { PairStateName, StudentAt } from '../mixups/index.ts';
-import poissonCdf from '@stdlib/stats-base-dists-poisson-cdf';
 import { retaughtIn } from './lessons.ts';
 import type { Lesson } from './lessons.ts';
 import { inOrder, sectionsOf } from './sections.ts';
@@ -67,7 +67,10 @@ function statesOf(
 ): ReadonlyMap<string, PairStateName> {
   const found = new Map<string, PairStateName>();
   for (const { section, sittings } of sections)
-    for (const p of pairStates(sittings, retaughtIn(lessons, section), { settings: MIX_UP_SETTINGS, flagged })) {
+    for (const p of pairStates(sittings, retaughtIn(lessons, section), {
+      settings: MIX_UP_SETTINGS,
+      flagged,
+    })) {
       if (p.toSeq !== null) continue;
       const at = key(p.a, p.b);
       const had = found.get(at);
@@ -99,7 +102,7 @@ export function findMixUps(
   for (const m of counted)
     wrong.set(m.truth, (wrong.get(m.truth) ?? new Map<string, number>()).set(m.answer, m.k));
   const expected = quasiIndependence(wrong, names);
-  const ps = counted.map((m) => 1 - poissonCdf(m.k - 1, expected(m.truth, m.answer)));
+  const ps = counted.map((m) => poissonTail(m.k, expected(m.truth, m.answer)));
   const truths = new Set(rows.map((r) => r.line.species));
   const qs = qValues(ps, truths.size * Math.max(0, names.length - 1));
   const flagged = new Set([...tests.values()].flatMap((t) => (t.flagged ? [`${t.truth}/${t.answer}`] : [])));

@@ -22,6 +22,8 @@ export { directionOf } from './direction.ts';
 export type { Counted, Direction } from './direction.ts';
 export { countLevel, namesInDoubt, oftenMissed } from './levels.ts';
 export type { InDoubt, LevelCount, LevelLook, OftenMissed } from './levels.ts';
+export { countByCharacter } from './characterLevel.ts';
+export type { CharacterCount } from './characterLevel.ts';
 export { matrixOrder } from './order.ts';
 export type { Confused, MatrixOrder } from './order.ts';
 export { CLEAN_DAYS, RESOLVED_BY_LUCK, studentPairs } from './repeats.ts';
@@ -30,5 +32,5 @@ export { FLAGS, expectedStudents, moreThanSlips, qValues, upperTail } from './sl
 export type { FlagSettings, PairTest, StudentAt } from './slips.ts';
 export { fitSlips } from './slipFit.ts';
 export type { SlipFit, SlipTable } from './slipFit.ts';
-export { quasiIndependence } from './quasi.ts';
+export { poissonTail, quasiIndependence } from './quasi.ts';
 export type { WrongTable } from './quasi.ts';

@@ -1,3 +1,5 @@
+import poissonCdf from '@stdlib/stats-base-dists-poisson-cdf';
+
 /** Wrong looks by truth and answer. */
 export type WrongTable = ReadonlyMap<string, ReadonlyMap<string, number>>;
 
@@ -42,3 +44,7 @@ export function quasiIndependence(
   }
   return (a, b) => (a === b ? 0 : (r.get(a) ?? 0) * (c.get(b) ?? 0));
 }
+
+/** The chance of so many or more where so many are expected (Poisson). */
+export const poissonTail = (observed: number, expected: number): number =>
+  observed <= 0 ? 1 : 1 - poissonCdf(observed - 1, expected);

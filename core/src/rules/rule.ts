@@ -215,3 +215,10 @@ export function ruleSentence(
     ? `${clauses.charAt(0).toUpperCase()}${clauses.slice(1)} ${on} ${whom}.`
     : `${on} ${whom},${alone('on ').replace(/^,/, '')} ${clauses}.`;
 }
+
+/** Whether a rule leads from a tree of one member to the name of another: the rule holds for the other, and the first breaks it. */
+export const misleads = (report: RuleReport, truth: number, answer: number): boolean =>
+  report.exceptions.some((e) => e.member === truth) &&
+  report.subjects.includes(answer) &&
+  !report.exceptions.some((e) => e.member === answer) &&
+  !report.untestable.includes(answer);

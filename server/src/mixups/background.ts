@@ -1,12 +1,15 @@
 import type { MixUpRow, PairState, TaxonHeader } from '@hurrow/contract';
 import type { Value, Vocabulary } from '@hurrow/core/characters';
 import { SMALLEST_CLASS } from '@hurrow/core/mixups';
+import type { MixUpSettings, PairTest } from '@hurrow/core/mixups';
 import type { Sql } from '../db/index.ts';
 import { readHeaders, vocabularyToRead } from '../library/index.ts';
+import { flagsKept, mixUpSettings } from '../sums/index.ts';
 import { allGroups, readGroups } from './groups.ts';
 import type { GroupsOf } from './groups.ts';
 import { readLooks, readNamedProfiles } from './looks.ts';
 import type { LookRow } from './looks.ts';
+import { retestPairs } from './retest.ts';
 
 /** Which answers a board is made of. */
 export interface BoardScope {
@@ -20,6 +23,14 @@ export interface BoardScope {
 
 /** All that a board is made from. */
 export interface Background {
+  readonly scope: BoardScope;
+  readonly settings: MixUpSettings;
+  /** What is more than slips, as results were returned; null before any were, and where less, or more than one class, is looked at. */
+  readonly flags: readonly PairTest[] | null;
+  /** Pairs that are to be asked again, as `truth/answer`. */
+  readonly retest: ReadonlySet<string>;
+  /** Stations whose tag was looked at and found right. */
+  readonly foundRight: ReadonlySet<string>;
   readonly looks: readonly LookRow[];
   /** Looks before material and form were chosen, for what can be chosen. */
   readonly inRange: readonly LookRow[];
@@ -64,6 +75,24 @@ async function readNext(sql: Sql, ws: string, sections: readonly string[]): Prom
   return new Map(rows.map(({ taxon, ...n }) => [taxon, n]));
 }
 
+/** Stations of the classes whose tag somebody looked at and found right. */
+async function readFoundRight(
+  sql: Sql,
+  ws: string,
+  sections: readonly string[],
+): Promise<ReadonlySet<string>> {
+  const rows = await sql.query<{ id: string }>(
+    `select f.sitting_station as id from tag_found_right f
+     join sitting_station ss on ss.ws = f.ws and ss.id = f.sitting_station join sitting s on s.ws = ss.ws and s.id = ss.sitting
+     where f.ws = $1 and s.section = any($2::uuid[])`,
+    [ws, sections],
+  );
+  return new Set(rows.map((r) => r.id));
+}
+
+const isWhole = ({ sections, from, to, material, form }: BoardScope): boolean =>
+  sections.length === 1 && from === null && to === null && material === null && form === null;
+
 export async function background(sql: Sql, ws: string, scope: BoardScope): Promise<Background> {
   const { sections, from, to, material, form } = scope;
   const inRange = (await readLooks(sql, ws, sections)).filter(
@@ -80,6 +109,11 @@ export async function background(sql: Sql, ws: string, scope: BoardScope): Promi
     [ws, sections],
   );
   return {
+    scope,
+    settings: await mixUpSettings(sql, ws),
+    flags: isWhole(scope) ? await flagsKept(sql, ws, sections[0] ?? '') : null,
+    retest: await retestPairs(sql, ws, sections),
+    foundRight: await readFoundRight(sql, ws, sections),
     looks,
     inRange,
     small: new Set(looks.map((l) => l.student)).size < SMALLEST_CLASS,

@@ -3,9 +3,17 @@ import { isDate } from '@hurrow/core/conditions';
 import { needSection } from '../access/index.ts';
 import { idParam, invalid, notFound } from '../http/index.ts';
 import type { CallOf, Handlers } from '../http/index.ts';
+import { mixUpSettings } from '../sums/index.ts';
+import { readWorkspace } from '../workspace/index.ts';
 import type { BoardScope } from './background.ts';
 import { readMisreads } from './misreads.ts';
-import { readEvidence, readMixUps } from './read.ts';
+import { readEvidence } from './evidence.ts';
+import { readMixUps } from './read.ts';
+import { dropRetest, keepRetest, readRetest } from './retest.ts';
+import { keepSettings, settingsEffect } from './settings.ts';
+import { readByStudent } from './students.ts';
+
+export { ownMixUps } from './students.ts';
 
 const FORMS = ['typed', 'choice', 'number', 'completion'];
 
@@ -59,5 +67,43 @@ export const mixupsHandlers = {
     );
     if (!found) throw notFound('There is no such mix-up.', { remedy: 'Choose one under Mix-ups.' });
     return { body: found };
+  },
+  mixUpsByStudent: async (call) => {
+    const section = idParam(call, 'id');
+    await needSection(call, section);
+    return { body: await readByStudent(call.app.db, call.who.ws, section) };
+  },
+  mixUpSettings: async (call) => ({ body: await mixUpSettings(call.app.db, call.who.ws) }),
+  mixUpSettingsKeep: async (call) => ({
+    body: await call.app.db.transaction((tx) => keepSettings(tx, call.who.ws, call.body)),
+  }),
+  mixUpSettingsEffect: async (call) => ({
+    body: await settingsEffect(call.app.db, call.who.ws, call.body),
+  }),
+  retest: async (call) => {
+    const section = idParam(call, 'id');
+    await needSection(call, section);
+    return { body: await readRetest(call.app.db, call.who.ws, section) };
+  },
+  retestKeep: async (call) => {
+    const section = idParam(call, 'id');
+    await needSection(call, section);
+    const on =
+      (await readWorkspace(call.app.db, call.app.clock()))?.today ??
+      call.app.clock().toISOString().slice(0, 10);
+    const who = { ws: call.who.ws, by: call.who.id, on };
+    return {
+      status: 201,
+      body: await call.app.db.transaction((tx) => keepRetest(tx, who, section, call.body)),
+    };
+  },
+  retestDrop: async (call) => {
+    const section = idParam(call, 'id');
+    await needSection(call, section);
+    return {
+      body: await call.app.db.transaction((tx) =>
+        dropRetest(tx, call.who.ws, section, idParam(call, 'retest')),
+      ),
+    };
   },
 } satisfies Partial<Handlers>;

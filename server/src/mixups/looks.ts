@@ -22,7 +22,10 @@ export interface LookRow extends Shown {
   /** The station of the sitting, and the revision of its key that it was graded by. */
   readonly sitting_station: string;
   readonly key_rev: number;
+  /** The tree or specimen; null where none is known. */
+  readonly individual: string | null;
   readonly sitting: string;
+  readonly section_name: string;
   readonly on_date: string;
   readonly student: string;
   readonly code: string;
@@ -50,11 +53,15 @@ const newestFirst = (a: LookRow, b: LookRow): number =>
   a.code.length - b.code.length ||
   a.code.localeCompare(b.code, 'en');
 
-/** All looks of some classes, the newest sitting first. What a key says is read once, however many looked at its station. */
+/**
+ * All looks of some classes, the newest sitting first. What a key says is read once, however many looked at its station.
+ * @param student one student alone; null for all.
+ */
 export async function readLooks(
   sql: Sql,
   ws: string,
   sections: readonly string[],
+  student: string | null = null,
 ): Promise<readonly LookRow[]> {
   const keys = await readMany<Shown & { readonly sitting_station: string; readonly rev: number }>(
     sql,
@@ -64,20 +71,21 @@ export async function readLooks(
      from station_key k join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
      join station st on st.ws = ss.ws and st.id = ss.station join quiz q on q.ws = st.ws and q.id = st.quiz
      where k.ws = $1 and (k.sitting_station, k.rev) in
-       (select l.sitting_station, l.key_rev from look l where l.ws = $1 and l.section = any($2::uuid[]))`,
-    [ws, sections],
+       (select l.sitting_station, l.key_rev from look l where l.ws = $1 and l.section = any($2::uuid[])
+         and ($3::uuid is null or l.student = $3))`,
+    [ws, sections, student],
   );
   const keyOf = new Map(keys.map(({ sitting_station, rev, ...k }) => [`${sitting_station}/${rev}`, k]));
   const looks = await readMany<LookAt>(
     sql,
     `select l.sitting_station || '/' || l.student as id, l.sitting, l.on_date, l.student, s.code, s.first_name,
        l.truth, l.named, l.answer, l.sure, l.calls, l.origin, l.form, l.material_class, l.met_before,
-       (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, l.response, l.sitting_station, l.key_rev
+       (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, l.response, l.sitting_station, l.key_rev, l.individual, c.name as section_name
      from look l join student s on s.ws = l.ws and s.id = l.student
      join sitting si on si.ws = l.ws and si.id = l.sitting
      join section c on c.ws = si.ws and c.id = si.section join site place on place.ws = c.ws and place.id = c.site
-     where l.ws = $1 and l.section = any($2::uuid[])`,
-    [ws, sections],
+     where l.ws = $1 and l.section = any($2::uuid[]) and ($3::uuid is null or l.student = $3)`,
+    [ws, sections, student],
   );
   return looks
     .flatMap((look): LookRow[] => {

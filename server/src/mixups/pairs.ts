@@ -1,9 +1,12 @@
 import type { MixUpRow } from '@hurrow/contract';
-import { countMixUps, directionOf, moreThanSlips, studentPairs } from '@hurrow/core/mixups';
-import type { FlagSettings, Look, MixUp, PairTest, StudentAt, StudentPair } from '@hurrow/core/mixups';
+import { FLAGS, countMixUps, directionOf, moreThanSlips } from '@hurrow/core/mixups';
+import type { Look, MixUp, PairTest, StudentAt } from '@hurrow/core/mixups';
 import type { LookRow } from './looks.ts';
 import type { Background } from './background.ts';
 import { readingsOf } from './readings.ts';
+import { pairsByStudent } from './students.ts';
+import { tagDoubts } from './tags.ts';
+import type { TagDoubt } from './tags.ts';
 
 export const asLook = (l: LookRow): Look => ({
   id: l.id,
@@ -67,23 +70,16 @@ interface Counts {
   readonly looked: ReadonlyMap<string, ReadonlySet<string>>;
   readonly byId: ReadonlyMap<string, LookRow>;
   readonly all: ReadonlyMap<string, MixUp>;
+  /** Stations whose answers speak for another species than the tag, by `tag/other`. */
+  readonly doubts: ReadonlyMap<string, TagDoubt>;
 }
 
-function countsOf(b: Background, found: readonly MixUp[], settings: FlagSettings): Counts {
-  const tests = b.small ? [] : moreThanSlips(studentsAt(b.looks), b.names, settings);
-  const inOrder = [...b.looks].sort((x, y) => x.on_date.localeCompare(y.on_date) || x.number - y.number);
-  const repeats = studentPairs(
-    inOrder.map((l) => ({
-      student: l.student,
-      truth: l.truth,
-      answer: l.answer,
-      on: l.on_date,
-      returnedOn: l.returned_on,
-      metBefore: l.met_before,
-    })),
-  );
+function countsOf(b: Background, found: readonly MixUp[]): Counts {
+  const tests =
+    b.flags ??
+    (b.small ? [] : moreThanSlips(studentsAt(b.looks), b.names, { ...b.settings, lowest: FLAGS.lowest }));
   const again = new Map<string, { k: number; n: number }>();
-  for (const r of repeats satisfies readonly StudentPair[]) {
+  for (const r of pairsByStudent(b.looks).values()) {
     const had = again.get(key(...r.pair)) ?? { k: 0, n: 0 };
     again.set(key(...r.pair), { k: had.k + r.repeats, n: had.n + r.chances });
   }
@@ -95,6 +91,7 @@ function countsOf(b: Background, found: readonly MixUp[], settings: FlagSettings
     looked,
     byId: new Map(b.looks.map((l) => [l.id, l])),
     all: new Map(found.map((m) => [key(m.truth, m.answer), m])),
+    doubts: tagDoubts(b.looks, b.foundRight),
   };
 }
 
@@ -152,10 +149,12 @@ function rowOf(m: MixUp, b: Background, c: Counts, looked: (m: MixUp) => boolean
             { k: turned?.k ?? 0, n: b.looks.filter((l) => l.truth === m.answer).length },
           )
         : null,
+    tagDoubt: c.doubts.get(key(m.truth, m.answer)) ?? null,
+    retest: b.retest.has(key(m.truth, m.answer)),
   };
 }
 
-const STATES = ['stubborn', 'repeat', 'new', 'fading'] as const;
+const STATES = ['stubborn', 'repeat', 'new', 'fading', 'fixed'] as const;
 
 /** What to act on first: in the next quiz, came back, flagged, most students. */
 const urgency = (r: MixUpRow): readonly number[] => [
@@ -181,10 +180,9 @@ function byUrgency(a: MixUpRow, b: MixUpRow): number {
  */
 export function pairsOf(
   b: Background,
-  settings: FlagSettings,
   looked: (m: Pick<MixUp, 'truth' | 'answer'>) => boolean = () => false,
 ): readonly MixUpRow[] {
   const found = countMixUps(b.looks.map(asLook));
-  const counts = countsOf(b, found, settings);
+  const counts = countsOf(b, found);
   return found.flatMap((m) => rowOf(m, b, counts, looked) ?? []).sort(byUrgency);
 }

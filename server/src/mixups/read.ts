@@ -1,25 +1,12 @@
-import type {
-  CountOf,
-  Evidence,
-  EvidenceRow,
-  LevelRow,
-  MixUps,
-  PairAtSitting,
-  TellSeen,
-  TruthRow,
-} from '@hurrow/contract';
-import { answerText } from '@hurrow/core/answers';
-import type { AnswerValue } from '@hurrow/core/answers';
-import { FLAGS, countLevel, matrixOrder, namesInDoubt, oftenMissed } from '@hurrow/core/mixups';
+import type { CharacterLevelRow, LevelRow, MixUps, TruthRow } from '@hurrow/contract';
+import { countByCharacter, countLevel, matrixOrder, namesInDoubt, oftenMissed } from '@hurrow/core/mixups';
 import type { Look } from '@hurrow/core/mixups';
 import type { Sql } from '../db/index.ts';
 import { background } from './background.ts';
 import type { Background, BoardScope } from './background.ts';
 import type { Level } from './groups.ts';
-import { readLessons, readTells, readWritten } from './looks.ts';
-import type { LookRow } from './looks.ts';
 import { pairsOf } from './pairs.ts';
-import { readingsOf } from './readings.ts';
+import { readStateOf, statedCharacters } from './states.ts';
 
 function truthsOf(b: Background): readonly TruthRow[] {
   return [...new Set(b.looks.map((l) => l.truth))].flatMap((id): TruthRow[] => {
@@ -55,6 +42,23 @@ function levelOf(b: Background, level: Level): readonly LevelRow[] {
   });
 }
 
+/** The most that are shown by character: below them are the same few students again. */
+const MOST_BY_CHARACTER = 40;
+
+async function byCharacter(sql: Sql, ws: string, b: Background): Promise<readonly CharacterLevelRow[]> {
+  const species = [...new Set(b.looks.flatMap((l) => (l.answer ? [l.truth, l.answer] : [l.truth])))];
+  const stateOf = await readStateOf(sql, ws, b.scope.sections, species);
+  return countByCharacter(b.looks, statedCharacters(b.vocabulary), stateOf)
+    .slice(0, MOST_BY_CHARACTER)
+    .map(({ answers, ...c }) => ({
+      ...c,
+      answers: answers.flatMap(({ species: s, students }) => {
+        const taxon = b.headers.get(s);
+        return taxon ? [{ taxon, students }] : [];
+      }),
+    }));
+}
+
 /** How many looks there are of each value, the most first. */
 const tally = (values: readonly string[]): readonly (readonly [string, number])[] => {
   const by = new Map<string, number>();
@@ -65,7 +69,7 @@ const tally = (values: readonly string[]): readonly (readonly [string, number])[
 /** Mix-ups of classes with direction, base, interval and who. Source: docs/formulas.md, Counting mix-ups. */
 export async function readMixUps(sql: Sql, ws: string, scope: BoardScope): Promise<MixUps> {
   const b = await background(sql, ws, scope);
-  const pairs = pairsOf(b, FLAGS);
+  const pairs = pairsOf(b);
   const sittings = new Map(
     b.looks.map((l) => [l.sitting, { id: l.sitting, on: l.on_date, quiz: l.quiz_name }]),
   );
@@ -85,12 +89,15 @@ export async function readMixUps(sql: Sql, ws: string, scope: BoardScope): Promi
     pairs,
     truths: truthsOf(b),
     small: b.small,
+    flagsFrom: b.flags === null ? 'chosen' : 'returns',
+    settings: b.settings,
     materials: tally(b.inRange.map((l) => l.material_class)).map(([material, looks]) => ({
       material,
       looks,
     })),
     forms: tally(b.inRange.map((l) => l.form)).map(([form, looks]) => ({ form, looks })),
     levels: { genus: levelOf(b, 'genus'), family: levelOf(b, 'family'), group: levelOf(b, 'group') },
+    byCharacter: await byCharacter(sql, ws, b),
     missed: oftenMissed(b.looks).flatMap(({ truth, ...m }) => {
       const header = b.headers.get(truth);
       return header ? [{ truth: header, ...m }] : [];
@@ -101,119 +108,5 @@ export async function readMixUps(sql: Sql, ws: string, scope: BoardScope): Promi
     }),
     order: species,
     clusters,
-  };
-}
-
-const evidenceRow = (look: LookRow, written: AnswerValue | undefined, b: Background): EvidenceRow => ({
-  response: look.id,
-  code: look.code,
-  firstName: look.first_name,
-  on: look.on_date,
-  sitting: look.sitting,
-  quiz: look.quiz_name,
-  station: look.number,
-  tag: look.tag ?? '',
-  typed: written ? answerText(written) : '',
-  sure: look.sure,
-  origin: look.origin ?? '',
-  material: look.conditions.material,
-  handling: look.conditions.handling,
-  distance: look.conditions.distance,
-  calls: look.calls.map(({ character, value, outcome }) => ({
-    character,
-    state: value.kind === 'state' ? value.state : answerText(value),
-    outcome,
-    shown: look.shown[character] ?? 'not recorded',
-  })),
-  readings: readingsOf(look, b).map((r) => ({
-    kind: r.kind,
-    characters: 'characters' in r ? r.characters : [],
-  })),
-});
-
-/** Both directions of a pair, sitting by sitting in the order they were held. */
-function throughOf(looks: readonly LookRow[], truth: string, answer: string): readonly PairAtSitting[] {
-  const by = new Map<string, LookRow[]>();
-  for (const l of looks) by.set(l.sitting, [...(by.get(l.sitting) ?? []), l]);
-  const count = (own: readonly LookRow[], a: string, b: string): CountOf => {
-    const at = own.filter((l) => l.truth === a);
-    return { k: at.filter((l) => l.named === 'other' && l.answer === b).length, n: at.length };
-  };
-  return [...by.values()]
-    .flatMap((own): PairAtSitting[] => {
-      const [first] = own;
-      const [there, back] = [count(own, truth, answer), count(own, answer, truth)];
-      if (!first || there.n + back.n === 0) return [];
-      const { sitting, quiz_name: quiz, on_date: on, returned_on: returnedOn } = first;
-      return [{ sitting, quiz, on, returnedOn, there, back }];
-    })
-    .sort((a, b) => a.on.localeCompare(b.on));
-}
-
-/** Of the tells that could be seen each time, which were called right, called wrong, or never asked. */
-function tellsSeen(
-  looks: readonly LookRow[],
-  tellsAt: (station: string, rev: number) => readonly string[],
-  isSeen: (character: string) => boolean,
-): readonly TellSeen[] {
-  const by = new Map<string, { visible: number; right: number; wrong: number }>();
-  for (const l of looks) {
-    const outcomes = new Map(l.calls.map((c) => [c.character, c.outcome]));
-    for (const character of tellsAt(l.sitting_station, l.key_rev).filter(isSeen)) {
-      const had = by.get(character) ?? { visible: 0, right: 0, wrong: 0 };
-      const outcome = outcomes.get(character);
-      by.set(character, {
-        visible: had.visible + 1,
-        right: had.right + (outcome === 'right' ? 1 : 0),
-        wrong: had.wrong + (outcome === 'wrong' ? 1 : 0),
-      });
-    }
-  }
-  return [...by]
-    .map(([character, t]) => ({ character, ...t }))
-    .sort(
-      (a, b) =>
-        b.right + b.wrong - (a.right + a.wrong) ||
-        b.visible - a.visible ||
-        a.character.localeCompare(b.character),
-    );
-}
-
-/** Exactly the looks that a mix-up counts in its k, as written. Null where there is no such mix-up. */
-export async function readEvidence(
-  sql: Sql,
-  ws: string,
-  scope: BoardScope,
-  truth: string,
-  answer: string,
-): Promise<Evidence | null> {
-  const b = await background(sql, ws, scope);
-  const pairs = pairsOf(
-    b,
-    FLAGS,
-    (m) => (m.truth === truth && m.answer === answer) || (m.truth === answer && m.answer === truth),
-  );
-  const pair = pairs.find((p) => p.truth.id === truth && p.answer.id === answer);
-  if (!pair) return null;
-  const counted = new Set(pair.responses);
-  const looks = b.looks.filter((l) => counted.has(l.id));
-  const written = await readWritten(
-    sql,
-    ws,
-    looks.flatMap((l) => l.response ?? []),
-  );
-  const both = pairs.find((p) => p.truth.id === answer && p.answer.id === truth) ?? null;
-  return {
-    pair,
-    rows: looks.map((l) => evidenceRow(l, written.get(l.response ?? ''), b)),
-    turned: both,
-    through: throughOf(b.looks, truth, answer),
-    lessons: await readLessons(sql, ws, scope.sections, [truth, answer]),
-    tells: tellsSeen(
-      looks,
-      await readTells(sql, ws, [...new Set(looks.map((l) => l.sitting_station))], answer),
-      // Where a tree stands is no mark of it: it may be planted.
-      (c) => b.vocabulary.get(c)?.organ !== 'site',
-    ),
   };
 }

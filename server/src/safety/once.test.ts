@@ -138,6 +138,7 @@ test('every route that makes a thing takes a key', () => {
     'disputesDecide',
     'importPreview',
     'listPreview',
+    'mixUpSettingsEffect',
     'occurrencesAsk',
     'rulingPreview',
     'sheetMove',

@@ -1,6 +1,6 @@
 import { FLAGS, SMALLEST_CLASS, flagsAfter, moreThanSlips } from '@hurrow/core/mixups';
 import type { MixUpSettings, PairFlag, StudentAt } from '@hurrow/core/mixups';
-import { insertRows } from '../db/index.ts';
+import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 
 /** A pair of fewer students is kept at no return: it is never flagged. */
@@ -100,13 +100,27 @@ export async function flagsUnder(
   return all.at(-1)?.flags ?? [];
 }
 
-/** The flags as they stand: at the newest return. */
-export const flagsNow = (sql: Sql, ws: string, section: string): Promise<readonly PairFlag[]> =>
-  sql.query<PairFlag>(
-    `select truth, answer, observed, expected, times, p, q, flagged, weak from pair_flag
-     where ws = $1 and section = $2 and seq = (select max(seq) from flag_return where ws = $1 and section = $2)`,
+/** The flags as they stand: at the newest return. Null before any results were returned. */
+export async function flagsKept(
+  sql: Sql,
+  ws: string,
+  section: string,
+): Promise<readonly PairFlag[] | null> {
+  const last = await maybe<{ seq: number }>(
+    sql,
+    'select seq from flag_return where ws = $1 and section = $2 order by seq desc limit 1',
     [ws, section],
   );
+  if (!last) return null;
+  return sql.query<PairFlag>(
+    `select truth, answer, observed, expected, times, p, q, flagged, weak from pair_flag
+     where ws = $1 and section = $2 and seq = $3`,
+    [ws, section, last.seq],
+  );
+}
+
+export const flagsNow = async (sql: Sql, ws: string, section: string): Promise<readonly PairFlag[]> =>
+  (await flagsKept(sql, ws, section)) ?? [];
 
 /**
  * Works out flags anew from the first return that is new, gone, or whose answers were graded again. Before results are

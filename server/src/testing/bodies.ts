@@ -50,6 +50,9 @@ export const BODIES: Readonly<Record<BodyRoute, unknown>> = {
   sectionCreate: { name: 'S', term: 'T', list: id('none'), site: id('none'), students: [] },
   ruleCreate: RULE,
   ruleChange: RULE,
+  mixUpSettingsKeep: { level: 0.1, fewestStudents: 3, share: 0.15, looks: 20 },
+  mixUpSettingsEffect: { level: 0.1, fewestStudents: 3, share: 0.15, looks: 20 },
+  retestKeep: { truth: id('none'), answer: id('none') },
   rangeChange: { records: [] },
   occurrenceJudge: {
     record: {

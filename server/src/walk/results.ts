@@ -1,4 +1,4 @@
-import type { ResultAsk, ResultStation, TaxonHeader, WalkResults } from '@hurrow/contract';
+import type { OwnMixUp, ResultAsk, ResultStation, TaxonHeader, WalkResults } from '@hurrow/contract';
 import { reasonFor } from '@hurrow/core/grading';
 import type { KeyAsk } from '@hurrow/core/grading';
 import { answerText } from '@hurrow/core/answers';
@@ -8,6 +8,7 @@ import { maybe, one } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, forbidden, idParam, notFound } from '../http/index.ts';
 import type { Account, App, Call, Student } from '../http/index.ts';
+import { ownMixUps } from '../mixups/index.ts';
 import { readOwnGrades } from '../grading/index.ts';
 import type { ReadGrade } from '../grading/index.ts';
 import { needSitting, readHolds, sittingById } from '../sittings/index.ts';
@@ -141,6 +142,13 @@ async function heldStations(app: App, ws: string, sitting: SittingRow): Promise<
   return new Map(holds.flatMap((h) => (h.released ? [] : [[h.number, h.until ?? h.because.on] as const])));
 }
 
+/** What students of a sitting's class mixed up so far, without what is held back from them at any of its quizzes. */
+const mixUpsUpTo = (app: App, ws: string, sitting: SittingRow, student: string | null) =>
+  ownMixUps(app.db, ws, sitting.section, student, async (id) => {
+    const other = id === sitting.id ? sitting : await sittingById(app.db, ws, id);
+    return new Set(other ? (await heldStations(app, ws, other)).keys() : []);
+  });
+
 /** What the results of any student of a sitting are put together from. */
 interface Common {
   readonly sitting: SittingRow;
@@ -148,6 +156,7 @@ interface Common {
   readonly model: ResultsModel;
   readonly held: ReadonlyMap<number, string>;
   readonly scored: boolean;
+  readonly mixUps: (student: string) => readonly OwnMixUp[];
 }
 
 /**
@@ -157,7 +166,7 @@ interface Common {
 async function resultsFor(
   sql: Sql,
   ws: string,
-  { sitting, run, model, held, scored }: Common,
+  { sitting, run, model, held, scored, mixUps }: Common,
   { student, code }: { readonly student: string; readonly code: string },
 ): Promise<WalkResults> {
   const grades = await readOwnGrades(sql, ws, sitting, run, model.key, student);
@@ -188,6 +197,7 @@ async function resultsFor(
     // A score that counts held stations would tell what was right there.
     most: sum(stations.filter((s) => !held.has(s.number)).flatMap((s) => s.accept.asks.map((a) => a.most))),
     stations: result,
+    mixUps: mixUps(student),
   };
 }
 
@@ -197,7 +207,8 @@ export async function walkResults(call: Call<Student>): Promise<WalkResults> {
   const { sitting, run, code, model } = await returnedRun(call);
   const held = await heldStations(call.app, ws, sitting);
   const scored = planOf(await needQuiz(db, ws, sitting.quiz)).showScore;
-  return resultsFor(db, ws, { sitting, run, model, held, scored }, { student, code });
+  const mixUps = await mixUpsUpTo(call.app, ws, sitting, student);
+  return resultsFor(db, ws, { sitting, run, model, held, scored, mixUps }, { student, code });
 }
 
 /** The results of all who took part, as they see them, to be printed as slips. @throws before they are returned. */
@@ -225,6 +236,7 @@ export async function slips(call: Call<Account>): Promise<readonly WalkResults[]
     model: await resultsModel(db, ws, sitting.id, rev, `${sitting.version}/${stamp}`),
     held: await heldStations(call.app, ws, sitting),
     scored: planOf(await needQuiz(db, ws, sitting.quiz)).showScore,
+    mixUps: await mixUpsUpTo(call.app, ws, sitting, null),
   };
   const found: WalkResults[] = [];
   for (const s of students) found.push(await resultsFor(db, ws, common, s));

@@ -7,3 +7,5 @@ export { useCompared } from './useCompared.ts';
 export type { Compared } from './useCompared.ts';
 export { useKey } from './useKey.ts';
 export type { BuiltKey } from './useKey.ts';
+export { RuleSentence } from './RuleSentence.tsx';
+export { reportOf, sentenceOf } from './ruleWords.ts';

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import Alert from 'antd/es/alert';
+import Button from 'antd/es/button';
 import Segmented from 'antd/es/segmented';
 import type { MixUpRow, MixUps, Section } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { SMALLEST_CLASS } from '@hurrow/core/mixups';
 import { useRead } from '../api/index.ts';
-import { layOnly, useClassAtHand, useGo, useSession } from '../app/index.ts';
+import { layOnly, useClassAtHand, useGo, useMayTeach, useSession } from '../app/index.ts';
 import { AppLink, Loaded, Nothing, PageHead } from '../parts/index.ts';
 import { ActList } from './ActList.tsx';
 import { BoardStrip } from './BoardStrip.tsx';
@@ -15,16 +16,19 @@ import { Looks } from './Looks.tsx';
 import { MatrixView } from './MatrixView.tsx';
 import { PairView } from './PairView.tsx';
 import { Pairs } from './Pairs.tsx';
-import { pooledWords } from './boardWords.ts';
+import { SettingsDialog } from './SettingsDialog.tsx';
+import { Students } from './Students.tsx';
+import { flagBase, pooledWords } from './boardWords.ts';
 import { choiceOf, queryOf, withChoice } from './scope.ts';
 import type { Choice } from './scope.ts';
 import './mixups.css';
 
-type Room = 'act' | 'pairs' | 'groups' | 'species';
+type Room = 'act' | 'pairs' | 'groups' | 'students' | 'species';
 const ROOMS: readonly { readonly value: Room; readonly label: string }[] = [
   { value: 'act', label: 'What to act on' },
   { value: 'pairs', label: 'All pairs' },
   { value: 'groups', label: 'Groups' },
+  { value: 'students', label: 'Students' },
   { value: 'species', label: 'By species' },
 ];
 
@@ -32,14 +36,22 @@ const ROOMS: readonly { readonly value: Room; readonly label: string }[] = [
 function Base({ data, choice }: { data: MixUps; choice: Choice }) {
   const { today } = useSession();
   const pooled = pooledWords(data, choice.form);
+  const mayTeach = useMayTeach();
+  const [isOpen, setOpen] = useState(false);
   return (
     <>
       <p>
         {data.looks} answers by {data.students} students in {data.sittings.length}{' '}
         {data.sittings.length === 1 ? 'quiz' : 'quizzes'}:{' '}
         {data.sittings.map((s) => `${s.quiz}, ${showDate(s.on, today)}`).join('; ')}. Each graded answer
-        counts once, blank ones too. Ranges are 95% confidence intervals.
+        counts once, blank ones too. Ranges are 95% confidence intervals. {flagBase(data)}{' '}
+        {mayTeach ? (
+          <Button size="small" onClick={() => setOpen(true)}>
+            What counts
+          </Button>
+        ) : null}
       </p>
+      {isOpen ? <SettingsDialog settings={data.settings} onClose={() => setOpen(false)} /> : null}
       {data.small ? (
         <Alert
           type="info"
@@ -82,6 +94,7 @@ function Board({ data, choice, onOpen }: { data: MixUps; choice: Choice; onOpen:
         />
       ) : null}
       {room === 'groups' ? <Groups data={data} /> : null}
+      {room === 'students' ? choice.sections.map((id) => <Students key={id} section={id} />) : null}
       {room === 'species' ? <Looks rows={data.truths} /> : null}
     </div>
   );

@@ -1,7 +1,9 @@
 import { useMemo } from 'react';
 import { tellCards } from '@hurrow/core/compare';
 import type { Compared } from '../compare/index.ts';
-import { useCompared } from '../compare/index.ts';
+import { RuleSentence, reportOf, sentenceOf, useCompared } from '../compare/index.ts';
+import { misleads } from '@hurrow/core/rules';
+import { useRead } from '../api/index.ts';
 import { ComparisonView } from '../plates/index.ts';
 
 const MOST_TELLS = 6;
@@ -35,8 +37,37 @@ function Drawn({ compared, truth, answer }: { compared: Compared; truth: string;
   );
 }
 
+/** Rules of thumb that lead from the tree to the wrong name: they hold for the one and the other breaks them. */
+function Misleading({ compared, truth, answer }: { compared: Compared; truth: string; answer: string }) {
+  const rules = useRead('rules').data;
+  const found = useMemo(() => {
+    const at = (id: string): number => compared.described.findIndex((d) => d.id === id);
+    return (rules ?? []).filter((r) => misleads(reportOf(compared, r), at(truth), at(answer)));
+  }, [compared, rules, truth, answer]);
+  if (found.length === 0) return null;
+  return (
+    <section className="panel" aria-label="Rules that mislead here">
+      <h2>Rules that mislead here</h2>
+      <ul className="plain-list">
+        {found.map((r) => (
+          <li key={r.id}>
+            <RuleSentence sentence={sentenceOf(compared, r, r.whoHeader)} who={r.whoHeader} />{' '}
+            <span className="quiet">The tree breaks it; what was written does not.</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** The two species of a pair side by side with the tells picked out; nothing while their list is read. */
 export function PairDrawings({ list, truth, answer }: { list: string; truth: string; answer: string }) {
   const { compared } = useCompared(list);
-  return compared ? <Drawn compared={compared} truth={truth} answer={answer} /> : null;
+  if (!compared) return null;
+  return (
+    <>
+      <Drawn compared={compared} truth={truth} answer={answer} />
+      <Misleading compared={compared} truth={truth} answer={answer} />
+    </>
+  );
 }

@@ -4,9 +4,10 @@ import type { Evidence, MixUpRow, TellSeen } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { characterWords } from '@hurrow/core/characters';
 import { layOnly, useGo, useSession, useView, useVocabulary } from '../app/index.ts';
-import { useRead } from '../api/index.ts';
-import { Loaded, TaxonName } from '../parts/index.ts';
+import { useRead, useWrite } from '../api/index.ts';
+import { Loaded, ProblemNote, TaxonName } from '../parts/index.ts';
 import { Answers } from './Answers.tsx';
+import { Reminders, Splits, Who } from './PairMore.tsx';
 import { Interval } from './Pairs.tsx';
 import {
   againWords,
@@ -16,6 +17,7 @@ import {
   plainWords,
   slipWords,
   stateWords,
+  tagWords,
 } from './boardWords.ts';
 
 const PairDrawings = lazy(async () => ({ default: (await import('./PairDrawings.tsx')).PairDrawings }));
@@ -38,10 +40,12 @@ function DirectionLine({ row }: { row: MixUpRow }) {
   );
 }
 
-function Counts({ evidence: { pair, turned, through, lessons } }: { evidence: Evidence }) {
+function Counts({ evidence }: { evidence: Evidence }) {
+  const { pair, turned, through, lessons, plainTest } = evidence;
   const { today } = useSession();
   const day = (on: string): string => showDate(on, today);
   const lines = [
+    tagWords(pair),
     stateWords(pair, day),
     slipWords(pair),
     directionWords(pair),
@@ -78,8 +82,16 @@ function Counts({ evidence: { pair, turned, through, lessons } }: { evidence: Ev
             Chance of so many {pair.slips.p < 0.001 ? 'under 0.001' : pair.slips.p.toFixed(3)}, corrected for
             all pairs {pair.slips.q < 0.001 ? 'under 0.001' : pair.slips.q.toFixed(3)}.
           </p>
+          {plainTest ? (
+            <p className="quiet number">
+              The plainer test, from row and column totals alone: {plainTest.expected.toFixed(2)} answers
+              expected, {pair.k} given, chance {plainTest.p < 0.001 ? 'under 0.001' : plainTest.p.toFixed(3)}.
+            </p>
+          ) : null}
         </details>
       ) : null}
+      <Splits splits={evidence.splits} />
+      <Who who={evidence.who} />
     </section>
   );
 }
@@ -126,6 +138,25 @@ function Tells({ tells, k }: { tells: readonly TellSeen[]; k: number }) {
   );
 }
 
+/** Keeps the pair to be asked again on another tree; the quiz page offers it. */
+function AskAgain({ section, pair }: { section: string; pair: MixUpRow }) {
+  const keep = useWrite('retestKeep');
+  return (
+    <>
+      <Button
+        disabled={pair.retest}
+        loading={keep.isPending}
+        onClick={() =>
+          keep.mutate({ params: { id: section }, body: { truth: pair.truth.id, answer: pair.answer.id } })
+        }
+      >
+        {pair.retest ? 'Kept to retest' : 'Keep to retest'}
+      </Button>
+      <ProblemNote error={keep.error} />
+    </>
+  );
+}
+
 /** One directed pair: counts, tells, answers. */
 export function PairView({
   section,
@@ -161,6 +192,7 @@ export function PairView({
             </div>
             <div className="button-row">
               <Button onClick={onClose}>Back to the board</Button>
+              <AskAgain section={section} pair={e.pair} />
               <Button
                 type="primary"
                 onClick={() => {
@@ -176,6 +208,7 @@ export function PairView({
             <Counts evidence={e} />
             <div className="stack">
               <Tells tells={e.tells} k={e.pair.k} />
+              <Reminders notes={e.notes} />
               {list === null ? null : (
                 <Suspense fallback={<p className="quiet">Drawing…</p>}>
                   <PairDrawings list={list} truth={truth} answer={answer} />

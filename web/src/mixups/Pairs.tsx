@@ -126,7 +126,7 @@ export function Pairs({
           sorter: (a, b) => (a.slips?.q ?? 1) - (b.slips?.q ?? 1),
           render: (_, r) =>
             r.slips === null ? (
-              <span className="quiet">too few</span>
+              <span className="quiet">{data.small ? 'too few students' : 'may be slips'}</span>
             ) : r.slips.flagged ? (
               'more than slips'
             ) : (

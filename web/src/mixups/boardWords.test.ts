@@ -45,6 +45,8 @@ const row = (part: Partial<MixUpRow> = {}): MixUpRow => ({
   next: null,
   character: 'needle.bands',
   direction: { share: 0.8, low: 0.5, high: 0.98, more: 0.98 },
+  tagDoubt: null,
+  retest: false,
   ...part,
 });
 const day = (on: string): string => `day ${on.slice(8)}`;

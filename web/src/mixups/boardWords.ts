@@ -5,12 +5,14 @@ export const STATE_WORDS: Readonly<Record<PairState, string>> = {
   repeat: 'came back',
   stubborn: 'still there after reteaching',
   fading: 'fading',
+  fixed: 'fixed',
 };
 export const STATE_TIPS: Readonly<Record<PairState, string>> = {
-  new: 'At least 3 students and 15% of those who saw the tree.',
+  new: 'Enough of those who saw the tree mixed it up.',
   repeat: 'Again in a sitting held after results of one with it were returned.',
   stubborn: 'Again although a lesson took the pair up in between.',
   fading: 'The last time this tree was asked, fewer students mixed it up.',
+  fixed: 'A lesson helped, and it did not come back over enough answers on new trees.',
 };
 
 export const MATERIAL_WORDS: Readonly<Record<string, string>> = {
@@ -51,6 +53,12 @@ export function slipWords({ slips }: MixUpRow): string {
   return `${times.charAt(0).toUpperCase()}${times.slice(1)} times more than slips would give.`;
 }
 
+/** A tag that the answers speak against: the mix-up may be a wrong tag. */
+export const tagWords = ({ tagDoubt }: MixUpRow): string =>
+  tagDoubt === null
+    ? ''
+    : `The tag at station ${tagDoubt.station} of ${tagDoubt.quiz} may be wrong: look at the tree first, under Question check.`;
+
 /** How often again, once the students knew. */
 export function againWords({ again }: MixUpRow): string {
   if (again.n === 0) return 'No chance to mix it up again yet.';
@@ -85,3 +93,11 @@ export const toActOn = (rows: readonly MixUpRow[]): readonly MixUpRow[] =>
     (r) =>
       r.slips?.flagged === true || r.state === 'stubborn' || r.state === 'repeat' || r.students.length >= 3,
   );
+
+/** When *more than slips* was worked out. */
+export function flagBase({ small, flagsFrom }: Pick<MixUps, 'small' | 'flagsFrom'>): string {
+  if (small) return '';
+  return flagsFrom === 'returns'
+    ? 'More than slips is worked out each time results are returned.'
+    : 'More than slips is worked out for what is chosen here.';
+}

@@ -19,3 +19,4 @@ export { SketchView } from './SketchView.tsx';
 export { saveCsv, toCsv } from './csv.ts';
 export type { CsvRow } from './csv.ts';
 export { counted } from './counted.ts';
+export { ownMixUpWords } from './ownMixUpWords.ts';

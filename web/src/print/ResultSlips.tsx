@@ -3,7 +3,7 @@ import type { ResultAsk, ResultStation, SittingDetail, WalkResults } from '@hurr
 import { showDate } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
 import { useSession } from '../app/index.ts';
-import { ProblemNote, SketchView, saveCsv } from '../parts/index.ts';
+import { ProblemNote, SketchView, ownMixUpWords, saveCsv } from '../parts/index.ts';
 import { SittingPrint } from './SittingPrint.tsx';
 import { resultRows } from './resultRows.ts';
 
@@ -130,6 +130,16 @@ function Slip({ sitting, results }: { sitting: SittingDetail; results: WalkResul
       {shown.map((s) => (
         <StationLines key={s.number} station={s} scored={results.scored} today={today} />
       ))}
+      {results.mixUps.length === 0 ? null : (
+        <section>
+          <b>Your mix-ups so far</b>
+          <ul className="slip-mix-ups">
+            {results.mixUps.map((m) => (
+              <li key={`${m.wrote}/${m.tree}`}>{ownMixUpWords(m).join(' ')}</li>
+            ))}
+          </ul>
+        </section>
+      )}
     </article>
   );
 }

@@ -30,6 +30,7 @@ const results = (part: Partial<WalkResults> = {}): WalkResults => ({
   points: 1,
   most: 2,
   scored: true,
+  mixUps: [],
   stations: [station()],
   ...part,
 });

@@ -5,6 +5,7 @@ import type { ResultAsk, ResultStation, WalkResults } from '@hurrow/contract';
 import { problemOf } from '../api/problem.ts';
 import { request } from '../api/request.ts';
 import { at } from './server.ts';
+import { OwnMixUps } from './OwnMixUps.tsx';
 import { SketchView } from '../parts/SketchView.tsx';
 
 const LABELS: Readonly<Record<string, string>> = {
@@ -198,6 +199,7 @@ export function ResultsPage({
           ) : null}
         </section>
       ))}
+      <OwnMixUps mixUps={results.mixUps} />
       {others}
       <Button block size="large" onClick={onLeave}>
         Leave and delete this from the phone

@@ -39,7 +39,14 @@ import {
 } from './lists.ts';
 import { secondEntriesSchema, sheetSchema } from './sheets.ts';
 import { soundnessSchema } from './soundness.ts';
-import { evidenceSchema, mixUpsSchema } from './mixups.ts';
+import {
+  evidenceSchema,
+  mixUpSettingsSchema,
+  mixUpsByStudentSchema,
+  mixUpsSchema,
+  retestRowSchema,
+  settingsEffectSchema,
+} from './mixups.ts';
 import {
   dueItemSchema,
   invitationMadeSchema,
@@ -196,6 +203,13 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   keyRevise: sittingKeySchema,
   mixups: mixUpsSchema,
   evidence: evidenceSchema,
+  mixUpsByStudent: mixUpsByStudentSchema,
+  mixUpSettings: mixUpSettingsSchema,
+  mixUpSettingsKeep: mixUpSettingsSchema,
+  mixUpSettingsEffect: listOf(settingsEffectSchema),
+  retest: listOf(retestRowSchema),
+  retestKeep: listOf(retestRowSchema),
+  retestDrop: listOf(retestRowSchema),
   walkJoin: emptySchema,
   walkJoining: joiningSchema,
   walk: walkSittingSchema,

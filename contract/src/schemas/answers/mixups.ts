@@ -1,5 +1,6 @@
-import type { Direction } from '@hurrow/core/mixups';
+import type { Direction, MixUpSettings } from '@hurrow/core/mixups';
 import type {
+  CharacterLevelRow,
   CountOf,
   Evidence,
   EvidenceCall,
@@ -7,9 +8,18 @@ import type {
   LevelRow,
   MixUpRow,
   MixUps,
+  MixUpsByStudent,
   MoreThanSlips,
   PairAtSitting,
+  PairNames,
+  PairReminder,
+  PairSplit,
   PairState,
+  PairStudent,
+  RetestRow,
+  SettingsEffect,
+  StudentMixUp,
+  StudentMixUps,
   TellSeen,
   TruthRow,
 } from '../../index.ts';
@@ -18,7 +28,7 @@ import type { Of } from '../typed.ts';
 import { gradeOutcomeSchema } from './judged.ts';
 import { taxonHeaderSchema } from './library.ts';
 
-export const pairStateSchema: Of<PairState> = oneOf(['new', 'repeat', 'stubborn', 'fading']);
+export const pairStateSchema: Of<PairState> = oneOf(['new', 'repeat', 'stubborn', 'fading', 'fixed']);
 
 const countOf = record<CountOf>({ k: number, n: number });
 
@@ -51,6 +61,15 @@ export const mixUpRowSchema = record<MixUpRow>({
   next: nullOr(record<NonNullable<MixUpRow['next']>>({ sitting: text, quiz: text, on: text })),
   character: nullOr(text),
   direction: nullOr(record<Direction>({ share: number, low: number, high: number, more: number })),
+  tagDoubt: nullOr(record<NonNullable<MixUpRow['tagDoubt']>>({ sitting: text, quiz: text, station: number })),
+  retest: flag,
+});
+
+export const mixUpSettingsSchema = record<MixUpSettings>({
+  level: number,
+  fewestStudents: number,
+  share: number,
+  looks: number,
 });
 
 const levelRows = listOf(
@@ -104,6 +123,22 @@ export const evidenceSchema = record<Evidence>({
     }),
   ),
   lessons: listOf(record<Evidence['lessons'][number]>({ on: text, kind: oneOf(['taught', 'retaught']) })),
+  splits: listOf(
+    record<PairSplit>({ by: oneOf(['material', 'season', 'class']), of: text, k: number, n: number }),
+  ),
+  who: listOf(
+    record<PairStudent>({
+      id: text,
+      code: text,
+      firstName: nullOr(text),
+      first: text,
+      again: countOf,
+      clean: number,
+      resolved: flag,
+    }),
+  ),
+  notes: listOf(record<PairReminder>({ character: nullOr(text), text, mnemonic: nullOr(text) })),
+  plainTest: nullOr(record<NonNullable<Evidence['plainTest']>>({ expected: number, p: number })),
   tells: listOf(record<TellSeen>({ character: text, visible: number, right: number, wrong: number })),
 });
 
@@ -127,13 +162,84 @@ export const mixUpsSchema = record<MixUps>({
   pairs: listOf(mixUpRowSchema),
   truths: listOf(truthRowSchema),
   small: flag,
+  flagsFrom: oneOf(['returns', 'chosen']),
+  settings: mixUpSettingsSchema,
   materials: listOf(record<MixUps['materials'][number]>({ material: text, looks: number })),
   forms: listOf(record<MixUps['forms'][number]>({ form: text, looks: number })),
   levels: record<MixUps['levels']>({ genus: levelRows, family: levelRows, group: levelRows }),
+  byCharacter: listOf(
+    record<CharacterLevelRow>({
+      character: text,
+      truth: text,
+      answer: text,
+      students: number,
+      of: number,
+      answers: listOf(
+        record<CharacterLevelRow['answers'][number]>({ taxon: taxonHeaderSchema, students: number }),
+      ),
+    }),
+  ),
   missed: listOf(record<MixUps['missed'][number]>({ truth: taxonHeaderSchema, missed: number, of: number })),
   inDoubt: listOf(
     record<MixUps['inDoubt'][number]>({ answer: taxonHeaderSchema, wrong: number, truths: number }),
   ),
   order: listOf(text),
   clusters: listOf(listOf(text)),
+});
+
+export const mixUpsByStudentSchema = record<MixUpsByStudent>({
+  students: listOf(
+    record<StudentMixUps>({
+      id: text,
+      code: text,
+      firstName: nullOr(text),
+      looks: number,
+      right: number,
+      mixUps: listOf(
+        record<StudentMixUp>({
+          truth: taxonHeaderSchema,
+          answer: taxonHeaderSchema,
+          k: number,
+          n: number,
+          first: text,
+          again: countOf,
+          clean: number,
+          resolved: flag,
+          others: nullOr(countOf),
+        }),
+      ),
+      calls: listOf(
+        record<StudentMixUps['calls'][number]>({ character: text, right: number, wrong: number }),
+      ),
+    }),
+  ),
+  right: countOf,
+  cleanDays: number,
+  luck: number,
+});
+
+const pairNames = { truth: taxonHeaderSchema, answer: taxonHeaderSchema };
+
+export const settingsEffectSchema = record<SettingsEffect>({
+  section: text,
+  name: text,
+  flagged: listOf(record<PairNames>(pairNames)),
+  unflagged: listOf(record<PairNames>(pairNames)),
+  states: listOf(
+    record<SettingsEffect['states'][number]>({
+      ...pairNames,
+      from: nullOr(pairStateSchema),
+      to: nullOr(pairStateSchema),
+    }),
+  ),
+});
+
+export const retestRowSchema = record<RetestRow>({
+  id: text,
+  truth: nullOr(taxonHeaderSchema),
+  answer: nullOr(taxonHeaderSchema),
+  character: nullOr(text),
+  keptOn: text,
+  looks: number,
+  needed: number,
 });

@@ -1,4 +1,5 @@
 import type {
+  OwnMixUp,
   BatchReceipt,
   Joining,
   KnownAnswer,
@@ -83,6 +84,17 @@ export const walkResultsSchema = record<WalkResults>({
   most: number,
   scored: flag,
   stations: listOf(resultStationSchema),
+  mixUps: listOf(
+    record<OwnMixUp>({
+      wrote: text,
+      tree: text,
+      k: number,
+      n: number,
+      again: record<OwnMixUp['again']>({ k: number, n: number }),
+      clean: number,
+      resolved: flag,
+    }),
+  ),
 });
 
 export const walkStateSchema: Of<WalkState> = oneOf(['open', 'closed', 'returned']);

@@ -1,3 +1,4 @@
+import { mixUpSettingsBody, retestBody } from './mixups.ts';
 import type { BodyOf, BodyRoute } from '../../index.ts';
 import type { Of } from '../typed.ts';
 import { listBody, listCopyBody, listText, sightingBody, siteBody } from './classes.ts';
@@ -128,6 +129,9 @@ export const BODIES: { readonly [R in BodyRoute]: Of<BodyOf<R>> } = {
   ruling: rulingBody,
   disputesDecide: disputeDecision,
   keyRevise: keyRevisionBody,
+  mixUpSettingsKeep: mixUpSettingsBody,
+  mixUpSettingsEffect: mixUpSettingsBody,
+  retestKeep: retestBody,
   ruleCreate: ruleBody,
   ruleChange: ruleBody,
   rangeChange: rangeBody,

@@ -1,0 +1,175 @@
+import type { MixUpsByStudent, OwnMixUp, StudentMixUp, StudentMixUps, TaxonHeader } from '@hurrow/contract';
+import { CLEAN_DAYS, RESOLVED_BY_LUCK, SMALLEST_CLASS, studentPairs } from '@hurrow/core/mixups';
+import type { StudentPair } from '@hurrow/core/mixups';
+import type { Sql } from '../db/index.ts';
+import { readHeaders } from '../library/index.ts';
+import { readLooks } from './looks.ts';
+import type { LookRow } from './looks.ts';
+
+const key = (a: string, b: string): string => `${a}/${b}`;
+const both = (a: string, b: string): string => (a < b ? key(a, b) : key(b, a));
+
+/** What each student mixed up and how it went on, by `student/a/b` with the two species in the order of their ids. */
+export function pairsByStudent(looks: readonly LookRow[]): ReadonlyMap<string, StudentPair> {
+  const inOrder = [...looks].sort((a, b) => a.on_date.localeCompare(b.on_date) || a.number - b.number);
+  const found = studentPairs(
+    inOrder.map((l) => ({
+      student: l.student,
+      truth: l.truth,
+      answer: l.answer,
+      on: l.on_date,
+      returnedOn: l.returned_on,
+      metBefore: l.met_before,
+    })),
+  );
+  return new Map(found.map((p) => [`${p.student}/${key(...p.pair)}`, p]));
+}
+
+/** Students who looked at each species, and who wrote each other for it. */
+function whoOf(looks: readonly LookRow[]): ReadonlyMap<string, ReadonlySet<string>> {
+  const by = new Map<string, Set<string>>();
+  const add = (at: string, student: string): void => {
+    const had = by.get(at);
+    if (had) had.add(student);
+    else by.set(at, new Set([student]));
+  };
+  for (const l of looks) {
+    add(l.truth, l.student);
+    if (l.named === 'other' && l.answer !== null) add(key(l.truth, l.answer), l.student);
+  }
+  return by;
+}
+
+/** The directed mix-ups of one student, those that came back first, then the most often made. */
+function mixUpsOf(
+  own: readonly LookRow[],
+  pairs: ReadonlyMap<string, StudentPair>,
+): readonly (Omit<StudentMixUp, 'truth' | 'answer' | 'others'> & {
+  readonly truth: string;
+  readonly answer: string;
+})[] {
+  const made = new Map<string, { truth: string; answer: string; k: number }>();
+  for (const l of own) {
+    if (l.named !== 'other' || l.answer === null) continue;
+    const had = made.get(key(l.truth, l.answer)) ?? { truth: l.truth, answer: l.answer, k: 0 };
+    made.set(key(l.truth, l.answer), { ...had, k: had.k + 1 });
+  }
+  return [...made.values()]
+    .flatMap(({ truth, answer, k }) => {
+      const p = pairs.get(`${own[0]?.student ?? ''}/${both(truth, answer)}`);
+      if (!p) return [];
+      return [
+        {
+          truth,
+          answer,
+          k,
+          n: own.filter((l) => l.truth === truth).length,
+          first: p.first,
+          again: { k: p.repeats, n: p.chances },
+          clean: p.clean,
+          resolved: p.resolved,
+        },
+      ];
+    })
+    .sort((a, b) => Number(a.resolved) - Number(b.resolved) || b.again.k - a.again.k || b.k - a.k);
+}
+
+function callsOf(own: readonly LookRow[]): StudentMixUps['calls'] {
+  const by = new Map<string, { right: number; wrong: number }>();
+  for (const c of own.flatMap((l) => l.calls)) {
+    const had = by.get(c.character) ?? { right: 0, wrong: 0 };
+    by.set(c.character, {
+      right: had.right + (c.outcome === 'right' ? 1 : 0),
+      wrong: had.wrong + (c.outcome === 'wrong' ? 1 : 0),
+    });
+  }
+  return [...by]
+    .map(([character, n]) => ({ character, ...n }))
+    .sort((a, b) => b.wrong - a.wrong || a.character.localeCompare(b.character));
+}
+
+const byStudent = (looks: readonly LookRow[]): ReadonlyMap<string, readonly LookRow[]> => {
+  const by = new Map<string, LookRow[]>();
+  for (const l of looks) {
+    const had = by.get(l.student);
+    if (had) had.push(l);
+    else by.set(l.student, [l]);
+  }
+  return by;
+};
+
+/** Mix-ups of every student of a class, with how many others made the same; nobody else is named. */
+export async function readByStudent(sql: Sql, ws: string, section: string): Promise<MixUpsByStudent> {
+  const looks = await readLooks(sql, ws, [section]);
+  const pairs = pairsByStudent(looks);
+  const who = whoOf(looks);
+  const students = byStudent(looks);
+  const headers = await readHeaders(sql, ws, [
+    ...new Set(looks.flatMap((l) => (l.answer === null ? [l.truth] : [l.truth, l.answer]))),
+  ]);
+  const isSmall = students.size < SMALLEST_CLASS;
+  const others = (truth: string, answer: string): StudentMixUp['others'] =>
+    isSmall ? null : { k: (who.get(key(truth, answer))?.size ?? 1) - 1, n: (who.get(truth)?.size ?? 1) - 1 };
+  const named = (m: ReturnType<typeof mixUpsOf>[number]): StudentMixUp[] => {
+    const [truth, answer] = [headers.get(m.truth), headers.get(m.answer)];
+    return truth && answer ? [{ ...m, truth, answer, others: others(m.truth, m.answer) }] : [];
+  };
+  return {
+    students: [...students]
+      .flatMap(([id, own]): StudentMixUps[] => {
+        const [first] = own;
+        if (!first) return [];
+        return [
+          {
+            id,
+            code: first.code,
+            firstName: first.first_name,
+            looks: own.length,
+            right: own.filter((l) => l.named === 'right').length,
+            mixUps: mixUpsOf(own, pairs).flatMap(named),
+            calls: callsOf(own),
+          },
+        ];
+      })
+      .sort((a, b) => a.code.length - b.code.length || a.code.localeCompare(b.code, 'en')),
+    right: { k: looks.filter((l) => l.named === 'right').length, n: looks.length },
+    cleanDays: CLEAN_DAYS,
+    luck: RESOLVED_BY_LUCK,
+  };
+}
+
+const plain = (t: TaxonHeader | undefined): string => t?.common ?? t?.scientific ?? '';
+
+/**
+ * What one student, or all of a class, mixed up, in words for themselves: over returned quizzes, without what is held back.
+ * @param student null for all of them.
+ * @param isHeld whether a station's answers are still kept from them.
+ */
+export async function ownMixUps(
+  sql: Sql,
+  ws: string,
+  section: string,
+  student: string | null,
+  isHeld: (sitting: string) => Promise<ReadonlySet<number>>,
+): Promise<(student: string) => readonly OwnMixUp[]> {
+  const returned = (await readLooks(sql, ws, [section], student)).filter((l) => l.returned_on !== null);
+  const sittings = new Set(returned.flatMap((l) => (l.named === 'other' ? [l.sitting] : [])));
+  const held = new Map<string, ReadonlySet<number>>();
+  for (const s of sittings) held.set(s, await isHeld(s));
+  const looks = returned.filter((l) => !(held.get(l.sitting)?.has(l.number) ?? false));
+  const pairs = pairsByStudent(looks);
+  const students = byStudent(looks);
+  const headers = await readHeaders(sql, ws, [
+    ...new Set(looks.flatMap((l) => (l.named === 'other' && l.answer !== null ? [l.truth, l.answer] : []))),
+  ]);
+  return (id) =>
+    mixUpsOf(students.get(id) ?? [], pairs).map((m) => ({
+      wrote: plain(headers.get(m.answer)),
+      tree: plain(headers.get(m.truth)),
+      k: m.k,
+      n: m.n,
+      again: m.again,
+      clean: m.clean,
+      resolved: m.resolved,
+    }));
+}
