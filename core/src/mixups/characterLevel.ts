@@ -12,8 +12,9 @@ export interface CharacterCount {
   readonly answers: readonly { readonly species: string; readonly students: number }[];
 }
 
-/** Fewer pairs than this are the pair itself, not a character that several pairs share. */
+/** Fewer pairs than this are the pair itself, not a character that several pairs share; so is one pair with nearly everybody. */
 const FEWEST_PAIRS = 2;
+const OF_OTHER_PAIRS = 1 / 3;
 
 type Who = ReadonlySet<string>;
 
@@ -54,6 +55,9 @@ function ofCharacter(
   }
   return [...crossed.values()].flatMap(({ truth, answer, pairs }): CharacterCount[] => {
     if (pairs.length < FEWEST_PAIRS) return [];
+    const everybody = union(pairs.map((p) => p.who)).size;
+    const largest = Math.max(...pairs.map((p) => p.who.size));
+    if (everybody - largest < OF_OTHER_PAIRS * everybody) return [];
     const at = [...looked].filter(([species]) => stateOf(species, character) === truth).map(([, who]) => who);
     const species = [...new Set(pairs.map((p) => p.answer))];
     return [
@@ -61,7 +65,7 @@ function ofCharacter(
         character,
         truth,
         answer,
-        students: union(pairs.map((p) => p.who)).size,
+        students: everybody,
         of: union(at).size,
         answers: species
           .map((s) => ({
@@ -75,7 +79,8 @@ function ofCharacter(
 }
 
 /**
- * Mix-ups by one shared character: students who wrote species of one state for trees of another, over at least two pairs.
+ * Mix-ups by one shared character: students who wrote species of one state for trees of another, over at least two pairs, of
+ * which no one has more than two in three of them.
  * Source: docs/formulas.md, Levels.
  * @param stateOf the one usual state of a species, null where it has none or several.
  */

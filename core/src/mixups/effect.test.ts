@@ -13,7 +13,12 @@ const at = (seq: number, on: string, k: number, n: number, material = 'standing'
 const LESSON = '2026-10-01';
 /** Flagged by the first sitting, asked once more before the lesson, and twice after it. */
 const pair: EffectOf = {
-  fresh: [at(1, '2026-09-08', 9, 24), at(2, '2026-09-22', 8, 24), at(3, '2026-10-06', 0, 24), at(4, '2026-10-13', 1, 24)],
+  fresh: [
+    at(1, '2026-09-08', 9, 24),
+    at(2, '2026-09-22', 8, 24),
+    at(3, '2026-10-06', 0, 24),
+    at(4, '2026-10-13', 1, 24),
+  ],
   flaggedBy: 1,
 };
 const steady: EffectOf = {
@@ -136,6 +141,8 @@ describe('fixed', () => {
   test('is never said of a pair that no lesson took up', () => {
     const [first, second, third] = sittings;
     if (!first || !second || !third) throw new Error('three sittings');
-    expect(pairStates([first, second, third], []).find((p) => p.a === 'a' && p.toSeq === null)?.state).toBe('fading');
+    expect(pairStates([first, second, third], []).find((p) => p.a === 'a' && p.toSeq === null)?.state).toBe(
+      'fading',
+    );
   });
 });

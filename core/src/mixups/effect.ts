@@ -77,11 +77,17 @@ function changeOf(before: Counted, after: Counted): readonly number[] {
 const sum = (counts: readonly Counted[]): Counted =>
   counts.reduce((all, c) => ({ k: all.k + c.k, n: all.n + c.n }), { k: 0, n: 0 });
 
-function sides(fresh: readonly FreshCount[], lessonOn: string): { before: FreshCount[]; after: FreshCount[] } {
+function sides(
+  fresh: readonly FreshCount[],
+  lessonOn: string,
+): { before: FreshCount[]; after: FreshCount[] } {
   const before = fresh.filter((f) => f.on < lessonOn);
   const after = fresh.filter((f) => f.on > lessonOn);
   const both = new Set(before.map((f) => f.material).filter((m) => after.some((f) => f.material === m)));
-  return { before: before.filter((f) => both.has(f.material)), after: after.filter((f) => both.has(f.material)) };
+  return {
+    before: before.filter((f) => both.has(f.material)),
+    after: after.filter((f) => both.has(f.material)),
+  };
 }
 
 /**
@@ -111,7 +117,16 @@ export function lessonEffect(
     control.before.n === 0 || control.after.n === 0
       ? null
       : chanceUnder(changeOf(before, after), changeOf(control.before, control.after));
-  const counts = { before, after, unchosen, others: control, difference: differenceOf(before, after), fell, fellUnchosen, fellMore };
+  const counts = {
+    before,
+    after,
+    unchosen,
+    others: control,
+    difference: differenceOf(before, after),
+    fell,
+    fellUnchosen,
+    fellMore,
+  };
   if (before.n < fewest || after.n < fewest) return { verdict: 'too few', ...counts };
   const isHelped = (fellUnchosen ?? 0) >= FELL && (fellMore ?? 0) >= FELL_MORE;
   return { verdict: isHelped ? 'helped' : fell >= FELL ? 'fell' : 'no sign', ...counts };

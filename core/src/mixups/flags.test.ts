@@ -34,14 +34,17 @@ test.each<[string, readonly (number | null)[], readonly boolean[]]>([
 
 test('a flag needs the level once, and stands only where it did', () => {
   fc.assert(
-    fc.property(fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 1, maxLength: 12 }), (qs) => {
-      const flags = through(qs);
-      const first = qs.findIndex((q) => q <= 0.1);
-      expect(flags.indexOf(true)).toBe(first);
-      qs.forEach((q, i) => {
-        if (q <= 0.1) expect(flags[i]).toBe(true);
-        if (i > 0 && q > 0.25 && (qs[i - 1] ?? 0) > 0.25) expect(flags[i]).toBe(false);
-      });
-    }),
+    fc.property(
+      fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 1, maxLength: 12 }),
+      (qs) => {
+        const flags = through(qs);
+        const first = qs.findIndex((q) => q <= 0.1);
+        expect(flags.indexOf(true)).toBe(first);
+        qs.forEach((q, i) => {
+          if (q <= 0.1) expect(flags[i]).toBe(true);
+          if (i > 0 && q > 0.25 && (qs[i - 1] ?? 0) > 0.25) expect(flags[i]).toBe(false);
+        });
+      },
+    ),
   );
 });

@@ -94,7 +94,10 @@ function isFixed(
 ): boolean {
   const now = upTo.at(-1);
   const [first, last] = [shown[0], shown.at(-1)];
-  const lesson = pair.lessons.filter((l) => l.on < (now?.on ?? '')).sort((x, y) => x.on.localeCompare(y.on)).at(-1);
+  const lesson = pair.lessons
+    .filter((l) => l.on < (now?.on ?? ''))
+    .sort((x, y) => x.on.localeCompare(y.on))
+    .at(-1);
   if (!lesson || !first || !last || last.on > lesson.on) return false;
   const fresh = freshCounts(upTo, pair.a, pair.b);
   const since = fresh.filter((f) => f.on > lesson.on).reduce((n, f) => n + f.n, 0);
@@ -136,7 +139,8 @@ function untaught(
     const [a = '', b = ''] = pair.split('/');
     if (lessons.some((l) => isOn(l, a, b))) return [];
     const first = sittings.find(
-      (s) => (s.wrote.get(pair) ?? 0) >= classThreshold(s.lookedAt.get(a) ?? 0, settings) && s.lookedAt.has(a),
+      (s) =>
+        (s.wrote.get(pair) ?? 0) >= classThreshold(s.lookedAt.get(a) ?? 0, settings) && s.lookedAt.has(a),
     );
     return first ? [{ fresh: freshCounts(sittings, a, b), flaggedBy: first.seq }] : [];
   });

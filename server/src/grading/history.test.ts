@@ -3,6 +3,8 @@ import fc from 'fast-check';
 import type { Dispute, SittingDetail, WalkSitting } from '@hurrow/contract';
 import { countedOf } from '@hurrow/core/answers';
 import type { Candidate } from '@hurrow/core/answers';
+import { flagsAfter, moreThanSlips } from '@hurrow/core/mixups';
+import type { PairFlag, StudentAt } from '@hurrow/core/mixups';
 import { answersInMemory } from '../answers/index.ts';
 import { restoreBackup, writeBackup } from '../backup/index.ts';
 import type { Database } from '../db/index.ts';
@@ -269,7 +271,60 @@ async function kept(db: Database, wanted: string): Promise<Record<string, unknow
     met: await rows(
       `select sitting_station, student from look where section = $1 and met_before order by 1, 2`,
     ),
+    flags: (
+      await db.query<PairFlag & { seq: number; sitting: string }>(
+        `select f.*, r.sitting from pair_flag f join flag_return r on r.ws = f.ws and r.section = f.section and r.seq = f.seq
+         where f.section = $1`,
+        [wanted],
+      )
+    )
+      .map(
+        (f) =>
+          `${f.seq} ${f.sitting} ${f.truth} ${f.answer} ${f.observed} ${f.flagged ? 'flagged' : ''} ${f.q.toFixed(6)} ${f.weak}`,
+      )
+      .sort(),
   };
+}
+
+interface RawLook {
+  readonly sitting: string;
+  readonly student: string;
+  readonly truth: string;
+  readonly named: string;
+  readonly taxon: string | null;
+}
+
+/** What is more than slips after each return, from the looks alone, return by return. */
+function flagsFrom(
+  looks: readonly RawLook[],
+  returns: readonly string[],
+  names: readonly string[],
+): readonly string[] {
+  let before: readonly PairFlag[] = [];
+  return returns.flatMap((sitting, i) => {
+    const upTo = looks.filter((l) => returns.slice(0, i + 1).includes(l.sitting));
+    const rows = [...new Set(upTo.map((l) => `${l.student}/${l.truth}`))].map((key): StudentAt => {
+      const [student = '', truth = ''] = key.split('/');
+      const own = upTo.filter((l) => l.student === student && l.truth === truth);
+      const others = own.flatMap((l) => (l.named === 'other' && l.taxon !== null ? [l.taxon] : []));
+      return {
+        student,
+        truth,
+        looks: own.length,
+        wrote: new Map(others.map((o) => [o, others.filter((x) => x === o).length])),
+      };
+    });
+    const isSmall = new Set(upTo.map((l) => l.student)).size < 10;
+    before = flagsAfter(before, isSmall ? [] : moreThanSlips(rows, names)).filter(
+      (f) => f.flagged || f.observed >= 2,
+    );
+    return before
+      .map(
+        (f) =>
+          `${i + 1} ${sitting} ${f.truth} ${f.answer} ${f.observed} ${f.flagged ? 'flagged' : ''} ${f.q.toFixed(6)} ${f.weak}`,
+      )
+      .sort();
+  });
 }
 
 /**
@@ -308,7 +363,22 @@ async function recounted(db: Database, wanted: string): Promise<Record<string, u
     looks as (
       select *, case named when 'right' then truth when 'other' then taxon end as answer, 'typed' as form from look)`;
   const rows = (sql: string): Promise<unknown> => db.query(`${look} ${sql}`, [wanted]);
+  const returns = await db.query<{ id: string }>(
+    `select id from sitting where section = $1 and state = 'returned' order by returned_at, id`,
+    [wanted],
+  );
+  const names = await db.query<{ taxon: string }>(
+    'select m.taxon from section s join list_member m on m.list = s.list where s.id = $1',
+    [wanted],
+  );
   return {
+    flags: [
+      ...flagsFrom(
+        (await rows('select sitting, student, truth, named, taxon from looks')) as readonly RawLook[],
+        returns.map((r) => r.id),
+        names.map((n) => n.taxon),
+      ),
+    ].sort(),
     cell: await rows(
       `select l.sitting, material_class, form, truth, named, answer, count(*) as looks, count(distinct student) as students,
          0 as guesses, case when answer is null then null
@@ -381,6 +451,7 @@ test('whatever happens to sittings, what is kept of a section equals a recount f
       for (const s of steps) await take(p, s);
       await moveSitting(owner, p.sitting, 'closed').catch(() => undefined);
       refusedFine((await owner.call('POST', `/api/sittings/${p.sitting}/grading-runs`)).status);
+      if (day % 2 === 1) await moveSitting(owner, p.sitting, 'returned').catch(() => undefined);
       expect(await kept(app.db, section)).toEqual(await recounted(app.db, section));
       const [byRule, byView] = await countedBoth(app.db);
       expect(byView).toEqual(byRule);
@@ -392,6 +463,11 @@ test('whatever happens to sittings, what is kept of a section equals a recount f
     [section],
   );
   expect(states[0]?.n).toBeGreaterThan(0);
+  const returns = await app.db.query<{ n: number }>(
+    'select count(*)::integer as n from pair_flag f where section = $1',
+    [section],
+  );
+  expect(returns[0]?.n).toBeGreaterThan(0);
   // A restored backup holds the same sums.
   if (app.db.kind !== 'pglite') return;
   const zip = await writeBackup(app.db, app.answers, 'test', '2026-12-01T00:00:00Z');

@@ -24,7 +24,7 @@ export const SETTING_WORDS: Readonly<
   },
 };
 
-const stateOr = (s: PairState | null): string => (s === null ? 'not of the class' : STATE_WORDS[s]);
+const stateWords = (s: PairState | null): string => (s === null ? 'no mix-up of the class' : STATE_WORDS[s]);
 const pairWords = (p: SettingsEffect['flagged'][number]): string =>
   `${plain(p.answer)} for ${plain(p.truth)}`;
 
@@ -32,5 +32,5 @@ const pairWords = (p: SettingsEffect['flagged'][number]): string =>
 export const effectOn = (e: SettingsEffect): readonly string[] => [
   ...e.flagged.map((p) => `${pairWords(p)} would be flagged`),
   ...e.unflagged.map((p) => `${pairWords(p)} would not be flagged`),
-  ...e.states.map((p) => `${pairWords(p)}: ${stateOr(p.from)}, would be ${stateOr(p.to)}`),
+  ...e.states.map((p) => `${pairWords(p)} is ${stateWords(p.from)} and would be ${stateWords(p.to)}`),
 ];
