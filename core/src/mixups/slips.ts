@@ -1,6 +1,6 @@
 import betainc from '@stdlib/math-base-special-betainc';
 import { jeffreys } from './rates.ts';
-import { fitSlips } from './slipFit.ts';
+import { slipFits } from './slipFit.ts';
 import type { SlipFit, SlipTable } from './slipFit.ts';
 
 /** What one student did at trees of one species. */
@@ -90,6 +90,11 @@ export function qValues(ps: readonly number[], tests: number): readonly number[]
   return qs;
 }
 
+const lowerEnd = ({ truth, looks }: { readonly truth: string; readonly looks: number }, table: SlipTable): number => {
+  const n = table.looks.get(truth) ?? 0;
+  return n === 0 ? 0 : jeffreys(Math.min(looks, n), n).low;
+};
+
 /**
  * Which directed pairs are more than slips. What is expected of a pair with three students or more comes from a fit
  * without it. Source: docs/formulas.md, More than slips.
@@ -114,9 +119,10 @@ export function moreThanSlips(
       observed.set(key, { ...had, students: had.students + 1, looks: had.looks + n });
     }
   }
-  const whole = fitSlips(table, null);
+  const fits = slipFits(table);
+  const whole = fits(null);
   const tested = [...observed.values()].map((o) => {
-    const fit = o.students >= LEFT_OUT_FROM ? fitSlips(table, o) : whole;
+    const fit = o.students >= LEFT_OUT_FROM ? fits(o) : whole;
     const expected = expectedStudents(fit, o.truth, o.answer, exposures.get(o.truth) ?? new Map());
     const [a, b] = [fit.rateSpread(o.truth), fit.shareSpread(o.answer)];
     return { ...o, expected, p: upperTail(o.students, expected, a + b + a * b) };
@@ -128,7 +134,6 @@ export function moreThanSlips(
   );
   return tested.map((t, i): PairTest => {
     const q = qs[i] ?? 1;
-    const { low } = jeffreys(Math.min(t.looks, table.looks.get(t.truth) ?? 0), table.looks.get(t.truth) ?? 1);
     return {
       truth: t.truth,
       answer: t.answer,
@@ -137,7 +142,8 @@ export function moreThanSlips(
       times: (t.students + 1) / (t.expected + 1),
       p: t.p,
       q,
-      flagged: q <= settings.level && t.students >= settings.fewestStudents && low >= settings.lowest,
+      flagged:
+        q <= settings.level && t.students >= settings.fewestStudents && lowerEnd(t, table) >= settings.lowest,
     };
   });
 }
