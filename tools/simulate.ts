@@ -15,14 +15,13 @@ const rows = MADE.map((c) => simulate(c, CLASSES)).map(
 const text = `# Mix-ups in made-up classes
 
 Made by \`npm run simulate\`: ${CLASSES} classes a row, always the same ones. Each class has a list of 47 species; slips happen at a
-rate of each species and give names by a share of each name, so that every pair that is not planted is a slip. A planted pair that is
-flagged is _found_; any other flag is _false_. The formulas are in [formulas.md](formulas.md#more-than-slips).
+rate of each species and give names by a share of each name. A planted pair that is flagged is _found_. A flag is _false_ where the
+class's own chance of the pair is at most one and a half times what its rows and columns alone give, or under one in a hundred. The
+error is one standard error of the simulation. The formulas are in [formulas.md](formulas.md#more-than-slips).
 
-| class | found | error | share of flags false | classes with a false flag | error |
+| class | found | error | share of flags false | classes that ever had a false flag | error |
 | --- | --- | --- | --- | --- | --- |
 ${rows.join('\n')}
-
-Not simulated yet: groups, shifted sheets, and flags followed over eight sittings one after the other.
 `;
 writeFileSync(
   'docs/simulation.md',

@@ -11,16 +11,11 @@ export interface MixUpRow {
   readonly low: number;
   readonly high: number;
   readonly guesses: number;
-  readonly students: readonly {
-    readonly id: string;
-    readonly code: string;
-    readonly firstName: string | null;
-  }[];
-  /** How many of the k had calls from which a cause can be read, and what was read. */
+  /** Students who made it at least once. */
+  readonly students: number;
+  /** How many of the k had calls, and how many of those a wrong one. */
   readonly withCalls: number;
   readonly misread: number;
-  readonly linkMissing: number;
-  readonly responses: readonly string[];
   /** How it stands over the section's sittings, and since which day; null where too few students made it, or of several classes. */
   readonly state: PairState | null;
   readonly since: string | null;
@@ -31,7 +26,7 @@ export interface MixUpRow {
   /** Answers on trees that the student had not met before, and on those they had. */
   readonly fresh: CountOf;
   readonly met: CountOf;
-  /** Chances of the students who mixed the pair up, once they knew, and how often they did again. */
+  /** Chances of the students who mixed the pair up, once they knew, and how often they did again; over all quizzes of the classes. */
   readonly again: CountOf;
   /** The station where most wrote it. */
   readonly at: (CountOf & { readonly quiz: string; readonly on: string; readonly station: number }) | null;
@@ -39,8 +34,6 @@ export interface MixUpRow {
   readonly next: { readonly sitting: string; readonly quiz: string; readonly on: string } | null;
   /** The character most of them called wrong; null where none was. */
   readonly character: string | null;
-  /** Which way the pair is mixed up; null where one of the two was never asked. */
-  readonly direction: Direction | null;
   /** A station whose answers speak against its tag, and for this species; null where there is none. */
   readonly tagDoubt: { readonly sitting: string; readonly quiz: string; readonly station: number } | null;
   /** Whether the class is to be asked the pair again. */
@@ -102,6 +95,8 @@ export interface MixUps {
   readonly students: number;
   readonly sittings: readonly { readonly id: string; readonly on: string; readonly quiz: string }[];
   readonly pairs: readonly MixUpRow[];
+  /** Pairs of fewest students beyond the most that are listed. */
+  readonly unlistedPairs: number;
   readonly truths: readonly TruthRow[];
   /** Whether the class is too small for more than counts. */
   readonly small: boolean;
@@ -111,6 +106,13 @@ export interface MixUps {
   /** What was at hand and how it was answered, with how many answers of each there are before anything is left out. */
   readonly materials: readonly { readonly material: string; readonly looks: number }[];
   readonly forms: readonly { readonly form: string; readonly looks: number }[];
+  /** Species of the matrix, confused ones side by side, and the clusters among them. */
+  readonly order: readonly string[];
+  readonly clusters: readonly (readonly string[])[];
+}
+
+/** Mix-ups between groups of species. */
+export interface MixUpGroups {
   readonly levels: Readonly<Record<'genus' | 'family' | 'group', readonly LevelRow[]>>;
   readonly byCharacter: readonly CharacterLevelRow[];
   /** Species often missed without a favorite wrong answer. */
@@ -121,9 +123,6 @@ export interface MixUps {
     readonly wrong: number;
     readonly truths: number;
   }[];
-  /** Species of the matrix, confused ones side by side, and the clusters among them. */
-  readonly order: readonly string[];
-  readonly clusters: readonly (readonly string[])[];
 }
 
 export interface EvidenceCall {
@@ -175,6 +174,8 @@ export interface TellSeen {
 
 export interface Evidence {
   readonly pair: MixUpRow;
+  /** Which way the pair is mixed up; null where one of the two was never asked. */
+  readonly direction: Direction | null;
   readonly rows: readonly EvidenceRow[];
   /** The other direction; null where nobody took it that way. */
   readonly turned: MixUpRow | null;

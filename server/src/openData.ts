@@ -3,6 +3,7 @@ import { answersInFolder, answersInMemory, erasuresFile, replayAnswers } from '.
 import type { AnswersLog, Erasures } from './answers/index.ts';
 import { migrate, openPgliteThread, openPostgres } from './db/index.ts';
 import type { Database } from './db/index.ts';
+import { upgradeSums } from './sums/index.ts';
 import { upgradeSittings } from './grading/index.ts';
 import type { Recovery } from './http/index.ts';
 import { upgradeVocabulary } from './library/index.ts';
@@ -57,6 +58,7 @@ export async function bringUpToDate(
   if (prepare && (await isEmpty(db))) await prepare(db);
   await upgradeVocabulary(db, new Date());
   await upgradeSittings(db, new Date());
+  await upgradeSums(db);
   const { erased, damaged } = await eraseAgain(db, answers, erasures);
   const replayed = await replayAnswers(db, answers, erased, progress);
   // Without counts of its rows the planner chooses badly; they are taken again at every start.

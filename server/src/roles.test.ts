@@ -200,6 +200,7 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   ruling: SECOND_SECTION,
   mixups: SECOND_SECTION,
   evidence: SECOND_SECTION,
+  mixUpGroups: SECOND_SECTION,
   mixUpsByStudent: SECOND_SECTION,
   mixUpSettings: STAFF,
   mixUpSettingsKeep: TEACHERS,

@@ -1,5 +1,13 @@
 import type { MixUpSettings } from '@hurrow/core/mixups';
-import type { Evidence, MixUps, MixUpsByStudent, RetestBody, RetestRow, SettingsEffect } from '../mixups.ts';
+import type {
+  Evidence,
+  MixUpGroups,
+  MixUps,
+  MixUpsByStudent,
+  RetestBody,
+  RetestRow,
+  SettingsEffect,
+} from '../mixups.ts';
 import type { MisreadRow } from '../vocabulary.ts';
 import { route, shape } from './route.ts';
 
@@ -15,6 +23,15 @@ export const MIXUPS = {
   mixups: route('GET', '/api/sections/:id/mixups', 'staff', 'Mix-ups of a section', {
     answer: shape<MixUps>(),
   }),
+  mixUpGroups: route(
+    'GET',
+    '/api/sections/:id/mixup-groups',
+    'staff',
+    'Mix-ups of a section between groups of species',
+    {
+      answer: shape<MixUpGroups>(),
+    },
+  ),
   evidence: route('GET', '/api/sections/:id/mixups/:truth/:answer', 'staff', 'The answers a mix-up counts', {
     answer: shape<Evidence>(),
   }),
@@ -36,7 +53,7 @@ export const MIXUPS = {
     {
       body: shape<MixUpSettings>(),
       answer: shape<MixUpSettings>(),
-      makesStale: ['mixUpSettings', 'mixups', 'evidence', 'retest'],
+      makesStale: ['mixUpSettings', 'mixups', 'mixUpGroups', 'mixUpsByStudent', 'evidence', 'retest'],
     },
   ),
   mixUpSettingsEffect: route(

@@ -100,7 +100,20 @@ export const PEOPLE = {
     '/api/students/:id',
     'teachers',
     'Erase everything about one student, for good',
-    { makesStale: ['sections', 'due', 'mixups', 'grades', 'sitting', 'sheet', 'misreads', 'evidence'] },
+    {
+      makesStale: [
+        'sections',
+        'due',
+        'mixups',
+        'mixUpGroups',
+        'mixUpsByStudent',
+        'grades',
+        'sitting',
+        'sheet',
+        'misreads',
+        'evidence',
+      ],
+    },
   ),
   personLinks: route('GET', '/api/students/:id/person', 'teachers', 'Who else is the same person', {
     answer: shape<PersonLinks>(),
@@ -109,14 +122,14 @@ export const PEOPLE = {
     body: shape<PersonMergeBody>(),
     answer: shape<PersonLinks>(),
     creates: true,
-    makesStale: ['personLinks', 'mixups'],
+    makesStale: ['personLinks', 'mixups', 'mixUpGroups', 'mixUpsByStudent'],
   }),
   personMergeUndo: route(
     'DELETE',
     '/api/person-merges/:id',
     'teachers',
     'Take a merge of two students back',
-    { makesStale: ['personLinks', 'mixups'] },
+    { makesStale: ['personLinks', 'mixups', 'mixUpGroups', 'mixUpsByStudent'] },
   ),
   workspaceChange: route('PUT', '/api/workspace', 'owner', 'Rename the workspace', {
     body: shape<WorkspaceBody>(),

@@ -188,6 +188,8 @@ export const QUIZZES = {
         'due',
         'grades',
         'mixups',
+        'mixUpGroups',
+        'mixUpsByStudent',
         'evidence',
         'key',
         'devices',

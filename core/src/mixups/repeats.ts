@@ -21,7 +21,7 @@ export interface StudentPair {
   readonly chances: number;
   /** Chances in which the pair was mixed up again. */
   readonly repeats: number;
-  /** Clean looks on different days since the last mix-up. */
+  /** Clean looks on different days after the day of the last mix-up. */
   readonly clean: number;
   readonly resolved: boolean;
 }
@@ -40,6 +40,7 @@ function follow(
 ): StudentPair | null {
   let first: string | null = null;
   let known: string | null = null;
+  let last = '';
   let [chances, repeats] = [0, 0];
   let clean = new Set<string>();
   for (const look of looks) {
@@ -53,9 +54,11 @@ function follow(
     }
     if (isMixed) {
       first ??= look.on;
+      last = look.on;
       if (look.returnedOn !== null && (known === null || look.returnedOn < known)) known = look.returnedOn;
       clean = new Set();
-    } else if (first !== null && look.answer === look.truth && !look.metBefore) clean.add(look.on);
+    } else if (first !== null && look.on > last && look.answer === look.truth && !look.metBefore)
+      clean.add(look.on);
   }
   if (first === null) return null;
   return {
@@ -83,11 +86,22 @@ export function studentPairs(looks: readonly DatedLook[]): readonly StudentPair[
   }
   return [...by].flatMap(([student, own]) => {
     const pairs = new Map<string, readonly [string, string]>();
-    for (const l of own)
-      if (l.answer !== null && l.answer !== l.truth) {
-        const pair = pairOf(l.truth, l.answer);
-        pairs.set(pair.join('/'), pair);
-      }
-    return [...pairs.values()].flatMap((pair) => follow(student, pair, own) ?? []);
+    const places = new Map<string, number[]>();
+    own.forEach((l, i) => {
+      const at = places.get(l.truth);
+      if (at) at.push(i);
+      else places.set(l.truth, [i]);
+      if (l.answer === null || l.answer === l.truth) return;
+      const pair = pairOf(l.truth, l.answer);
+      pairs.set(pair.join('/'), pair);
+    });
+    return [...pairs.values()].flatMap((pair) => {
+      const both = pair.flatMap((s) => places.get(s) ?? []).sort((a, b) => a - b);
+      return follow(
+        student,
+        pair,
+        both.flatMap((i) => own[i] ?? []),
+      ) ?? [];
+    });
   });
 }

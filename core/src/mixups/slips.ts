@@ -37,16 +37,50 @@ export interface PairTest {
   readonly flagged: boolean;
 }
 
-function tableOf(rows: readonly StudentAt[], names: readonly string[]): SlipTable {
-  const looks = new Map<string, number>();
-  const wrong = new Map<string, Map<string, number>>();
+/** Students, all together: what the test against slips is worked out from. */
+export interface SlipCounts {
+  /** How many students had so many looks at a species, by species. */
+  readonly exposures: ReadonlyMap<string, ReadonlyMap<number, number>>;
+  /** Directed pairs with the students who made them at least once, and the looks at which they did. */
+  readonly observed: readonly {
+    readonly truth: string;
+    readonly answer: string;
+    readonly students: number;
+    readonly looks: number;
+  }[];
+}
+
+/** What students did at trees of each species, counted together. */
+export function slipCounts(rows: readonly StudentAt[]): SlipCounts {
+  const exposures = new Map<string, Map<number, number>>();
+  const observed = new Map<string, { truth: string; answer: string; students: number; looks: number }>();
   for (const r of rows) {
-    looks.set(r.truth, (looks.get(r.truth) ?? 0) + r.looks);
-    const of = wrong.get(r.truth) ?? new Map<string, number>();
-    for (const [answer, n] of r.wrote) of.set(answer, (of.get(answer) ?? 0) + n);
-    wrong.set(r.truth, of);
+    const of = exposures.get(r.truth) ?? new Map<number, number>();
+    of.set(r.looks, (of.get(r.looks) ?? 0) + 1);
+    exposures.set(r.truth, of);
+    for (const [answer, n] of r.wrote) {
+      if (n <= 0) continue;
+      const key = `${r.truth}/${answer}`;
+      const had = observed.get(key) ?? { truth: r.truth, answer, students: 0, looks: 0 };
+      observed.set(key, { ...had, students: had.students + 1, looks: had.looks + n });
+    }
   }
-  const all = new Set([...names, ...looks.keys(), ...[...wrong.values()].flatMap((w) => [...w.keys()])]);
+  return { exposures, observed: [...observed.values()] };
+}
+
+function tableOf({ exposures, observed }: SlipCounts, names: readonly string[]): SlipTable {
+  const looks = new Map<string, number>();
+  for (const [truth, of] of exposures) {
+    let sum = 0;
+    for (const [n, students] of of) sum += n * students;
+    looks.set(truth, sum);
+  }
+  const wrong = new Map<string, Map<string, number>>();
+  for (const o of observed) {
+    const of = wrong.get(o.truth) ?? new Map<string, number>();
+    wrong.set(o.truth, of.set(o.answer, (of.get(o.answer) ?? 0) + o.looks));
+  }
+  const all = new Set([...names, ...looks.keys(), ...observed.map((o) => o.answer)]);
   return { truths: [...looks.keys()].sort(), names: [...all].sort(), looks, wrong };
 }
 
@@ -100,30 +134,24 @@ const lowerEnd = ({ truth, looks }: { readonly truth: string; readonly looks: nu
  * without it. Source: docs/formulas.md, More than slips.
  * @param names the species whose names students could give.
  */
-export function moreThanSlips(
+export const moreThanSlips = (
   rows: readonly StudentAt[],
   names: readonly string[],
   settings: FlagSettings = FLAGS,
+): readonly PairTest[] => testPairs(slipCounts(rows), names, settings);
+
+/** The same from students counted together. */
+export function testPairs(
+  counts: SlipCounts,
+  names: readonly string[],
+  settings: FlagSettings = FLAGS,
 ): readonly PairTest[] {
-  const table = tableOf(rows, names);
-  const exposures = new Map<string, Map<number, number>>();
-  const observed = new Map<string, { truth: string; answer: string; students: number; looks: number }>();
-  for (const r of rows) {
-    const of = exposures.get(r.truth) ?? new Map<number, number>();
-    of.set(r.looks, (of.get(r.looks) ?? 0) + 1);
-    exposures.set(r.truth, of);
-    for (const [answer, n] of r.wrote) {
-      if (n <= 0) continue;
-      const key = `${r.truth}/${answer}`;
-      const had = observed.get(key) ?? { truth: r.truth, answer, students: 0, looks: 0 };
-      observed.set(key, { ...had, students: had.students + 1, looks: had.looks + n });
-    }
-  }
+  const table = tableOf(counts, names);
   const fits = slipFits(table);
   const whole = fits(null);
-  const tested = [...observed.values()].map((o) => {
+  const tested = counts.observed.map((o) => {
     const fit = o.students >= LEFT_OUT_FROM ? fits(o) : whole;
-    const expected = expectedStudents(fit, o.truth, o.answer, exposures.get(o.truth) ?? new Map());
+    const expected = expectedStudents(fit, o.truth, o.answer, counts.exposures.get(o.truth) ?? new Map());
     const [a, b] = [fit.rateSpread(o.truth), fit.shareSpread(o.answer)];
     return { ...o, expected, p: upperTail(o.students, expected, a + b + a * b) };
   });

@@ -2,6 +2,7 @@ import type { AnswersLog, Erasure } from '../answers/index.ts';
 import { allAnswers, answersInMemory, replayAnswers } from '../answers/index.ts';
 import { bulkLoad, isRefusedByData, migrate } from '../db/index.ts';
 import type { Database, Sql } from '../db/index.ts';
+import { upgradeSums } from '../sums/index.ts';
 import { upgradeSittings } from '../grading/index.ts';
 import { upgradeVocabulary } from '../library/index.ts';
 import { conflict, invalid } from '../http/index.ts';
@@ -58,6 +59,7 @@ export async function restoreBackup(
   await migrate(db);
   await upgradeVocabulary(db, new Date());
   await upgradeSittings(db, new Date());
+  await upgradeSums(db);
   const gone = new Set(erasures.map((e) => e.student));
   const known = new Set<string>();
   for await (const chunk of allAnswers(answers)) for (const a of chunk) known.add(a.id);

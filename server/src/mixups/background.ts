@@ -1,49 +1,37 @@
 import type { MixUpRow, PairState, TaxonHeader } from '@hurrow/contract';
-import type { Value, Vocabulary } from '@hurrow/core/characters';
-import { SMALLEST_CLASS } from '@hurrow/core/mixups';
+import { FLAGS, SMALLEST_CLASS, testPairs } from '@hurrow/core/mixups';
 import type { MixUpSettings, PairTest } from '@hurrow/core/mixups';
 import type { Sql } from '../db/index.ts';
-import { readHeaders, vocabularyToRead } from '../library/index.ts';
+import { readHeaders } from '../library/index.ts';
 import { flagsKept, mixUpSettings } from '../sums/index.ts';
-import { allGroups, readGroups } from './groups.ts';
-import type { GroupsOf } from './groups.ts';
-import { readLooks, readNamedProfiles } from './looks.ts';
-import type { LookRow } from './looks.ts';
 import { retestPairs } from './retest.ts';
-
-/** Which answers a board is made of. */
-export interface BoardScope {
-  readonly sections: readonly string[];
-  /** Days of sittings, ISO, both included; null is open. */
-  readonly from: string | null;
-  readonly to: string | null;
-  readonly material: string | null;
-  readonly form: string | null;
-}
+import { readAgain, readExposure, readRows, readTotals } from './rows.ts';
+import type { BoardScope, Exposure, Row, Total } from './rows.ts';
+import { readTagDoubts } from './tags.ts';
+import type { TagDoubt } from './tags.ts';
 
 /** All that a board is made from. */
 export interface Background {
   readonly scope: BoardScope;
   readonly settings: MixUpSettings;
-  /** What is more than slips, as results were returned; null before any were, and where less, or more than one class, is looked at. */
-  readonly flags: readonly PairTest[] | null;
-  /** Pairs that are to be asked again, as `truth/answer`. */
-  readonly retest: ReadonlySet<string>;
-  /** Stations whose tag was looked at and found right. */
-  readonly foundRight: ReadonlySet<string>;
-  readonly looks: readonly LookRow[];
-  /** Looks before material and form were chosen, for what can be chosen. */
-  readonly inRange: readonly LookRow[];
+  readonly rows: readonly Row[];
+  readonly totals: readonly Total[];
+  /** Looks and students of what is chosen. */
+  readonly total: { readonly looks: number; readonly students: number };
   readonly small: boolean;
-  /** Species of the classes' lists. */
-  readonly names: readonly string[];
-  readonly vocabulary: Vocabulary;
-  readonly namedShows: (sitting: string, taxon: string, character: string) => Value | undefined;
+  /** Students who looked at each species. */
+  readonly looked: ReadonlyMap<string, number>;
+  /** What is more than slips, by `truth/answer`; and whether it is as results were returned. */
+  readonly tests: ReadonlyMap<string, PairTest>;
+  readonly flagsFrom: 'returns' | 'chosen';
   readonly headers: ReadonlyMap<string, TaxonHeader>;
-  readonly groups: GroupsOf;
   /** How each mix-up stands now, by `truth/answer`; nothing of several classes together. */
   readonly states: ReadonlyMap<string, { readonly state: PairState; readonly since: string | null }>;
   readonly next: ReadonlyMap<string, NonNullable<MixUpRow['next']>>;
+  readonly again: ReadonlyMap<string, { readonly k: number; readonly n: number }>;
+  /** Pairs that are to be asked again, as `truth/answer`. */
+  readonly retest: ReadonlySet<string>;
+  readonly doubts: ReadonlyMap<string, TagDoubt>;
 }
 
 async function readStates(sql: Sql, ws: string, sections: readonly string[]): Promise<Background['states']> {
@@ -75,54 +63,66 @@ async function readNext(sql: Sql, ws: string, sections: readonly string[]): Prom
   return new Map(rows.map(({ taxon, ...n }) => [taxon, n]));
 }
 
-/** Stations of the classes whose tag somebody looked at and found right. */
-async function readFoundRight(
-  sql: Sql,
-  ws: string,
-  sections: readonly string[],
-): Promise<ReadonlySet<string>> {
-  const rows = await sql.query<{ id: string }>(
-    `select f.sitting_station as id from tag_found_right f
-     join sitting_station ss on ss.ws = f.ws and ss.id = f.sitting_station join sitting s on s.ws = ss.ws and s.id = ss.sitting
-     where f.ws = $1 and s.section = any($2::uuid[])`,
-    [ws, sections],
-  );
-  return new Set(rows.map((r) => r.id));
-}
-
 const isWhole = ({ sections, from, to, material, form }: BoardScope): boolean =>
   sections.length === 1 && from === null && to === null && material === null && form === null;
 
-export async function background(sql: Sql, ws: string, scope: BoardScope): Promise<Background> {
-  const { sections, from, to, material, form } = scope;
-  const inRange = (await readLooks(sql, ws, sections)).filter(
-    (l) => (from === null || l.on_date >= from) && (to === null || l.on_date <= to),
-  );
-  const looks = inRange.filter(
-    (l) => (material === null || l.material_class === material) && (form === null || l.form === form),
-  );
-  const taxa = [...new Set(looks.flatMap((l) => (l.answer ? [l.truth, l.answer] : [l.truth])))];
-  const groups = await readGroups(sql, ws, taxa);
+/** The test of what is chosen, worked out now. */
+async function testNow(
+  sql: Sql,
+  ws: string,
+  scope: BoardScope,
+  rows: readonly Row[],
+  exposure: readonly Exposure[],
+  settings: MixUpSettings,
+): Promise<readonly PairTest[]> {
   const members = await sql.query<{ taxon: string }>(
     `select distinct m.taxon from section s join list_member m on m.ws = s.ws and m.list = s.list
      where s.ws = $1 and s.id = any($2::uuid[])`,
-    [ws, sections],
+    [ws, scope.sections],
   );
+  const exposures = new Map<string, Map<number, number>>();
+  for (const e of exposure) {
+    const of = exposures.get(e.truth) ?? new Map<number, number>();
+    exposures.set(e.truth, of.set(e.looks, e.students));
+  }
+  const observed = rows.flatMap(({ named, truth, answer, students, looks }) =>
+    named === 'other' && answer !== null ? [{ truth, answer, students, looks }] : [],
+  );
+  return testPairs(
+    { exposures, observed },
+    members.map((m) => m.taxon),
+    { ...settings, lowest: FLAGS.lowest },
+  );
+}
+
+/** Reads what a board is made from: sums kept by writes, and where less than a class is chosen, the looks. */
+export async function background(sql: Sql, ws: string, scope: BoardScope): Promise<Background> {
+  const settings = await mixUpSettings(sql, ws);
+  const rows = await readRows(sql, ws, scope);
+  const exposure = await readExposure(sql, ws, scope);
+  const totals = await readTotals(sql, ws, scope);
+  const total = totals.find((t) => t.material_class === scope.material && t.form === scope.form);
+  const small = (total?.students ?? 0) < SMALLEST_CLASS;
+  const kept = isWhole(scope) ? await flagsKept(sql, ws, scope.sections[0] ?? '') : null;
+  const tests = kept ?? (small ? [] : await testNow(sql, ws, scope, rows, exposure, settings));
+  const looked = new Map<string, number>();
+  for (const e of exposure) looked.set(e.truth, (looked.get(e.truth) ?? 0) + e.students);
+  const taxa = new Set(rows.flatMap((r) => (r.answer === null ? [r.truth] : [r.truth, r.answer])));
   return {
     scope,
-    settings: await mixUpSettings(sql, ws),
-    flags: isWhole(scope) ? await flagsKept(sql, ws, sections[0] ?? '') : null,
-    retest: await retestPairs(sql, ws, sections),
-    foundRight: await readFoundRight(sql, ws, sections),
-    looks,
-    inRange,
-    small: new Set(looks.map((l) => l.student)).size < SMALLEST_CLASS,
-    names: members.map((m) => m.taxon),
-    vocabulary: await vocabularyToRead(sql, ws),
-    namedShows: await readNamedProfiles(sql, ws, sections),
-    headers: await readHeaders(sql, ws, [...taxa, ...allGroups(groups, taxa)]),
-    groups,
-    states: await readStates(sql, ws, sections),
-    next: await readNext(sql, ws, sections),
+    settings,
+    rows,
+    totals,
+    total: { looks: total?.looks ?? 0, students: total?.students ?? 0 },
+    small,
+    looked,
+    tests: new Map(tests.map((t) => [`${t.truth}/${t.answer}`, t])),
+    flagsFrom: kept === null ? 'chosen' : 'returns',
+    headers: await readHeaders(sql, ws, [...taxa]),
+    states: await readStates(sql, ws, scope.sections),
+    next: await readNext(sql, ws, scope.sections),
+    again: await readAgain(sql, ws, scope.sections),
+    retest: await retestPairs(sql, ws, scope.sections),
+    doubts: await readTagDoubts(sql, ws, scope.sections, rows),
   };
 }

@@ -5,14 +5,18 @@ import { idParam, invalid, notFound } from '../http/index.ts';
 import type { CallOf, Handlers } from '../http/index.ts';
 import { mixUpSettings } from '../sums/index.ts';
 import { readWorkspace } from '../workspace/index.ts';
-import type { BoardScope } from './background.ts';
 import { readMisreads } from './misreads.ts';
 import { readEvidence } from './evidence.ts';
+import { readMixUpGroups } from './levels.ts';
 import { readMixUps } from './read.ts';
 import { dropRetest, keepRetest, readRetest } from './retest.ts';
+import type { BoardScope } from './rows.ts';
 import { keepSettings, settingsEffect } from './settings.ts';
 import { readByStudent } from './students.ts';
 
+export { readEvidence } from './evidence.ts';
+export { readMixUps } from './read.ts';
+export type { BoardScope } from './rows.ts';
 export { ownMixUps } from './students.ts';
 
 const FORMS = ['typed', 'choice', 'number', 'completion'];
@@ -30,7 +34,9 @@ function chosen(
 }
 
 /** The classes, days, material and form a board is asked for; each class is one the account sees. */
-async function scopeOf(call: CallOf<'mixups'> | CallOf<'evidence'>): Promise<BoardScope> {
+async function scopeOf(
+  call: CallOf<'mixups'> | CallOf<'mixUpGroups'> | CallOf<'evidence'>,
+): Promise<BoardScope> {
   const sections = [idParam(call, 'id'), ...(call.query['with'] ?? '').split(',').filter((s) => s !== '')];
   for (const s of sections) await needSection(call, s);
   const day = (field: 'from' | 'to') =>
@@ -51,6 +57,9 @@ async function scopeOf(call: CallOf<'mixups'> | CallOf<'evidence'>): Promise<Boa
 
 export const mixupsHandlers = {
   mixups: async (call) => ({ body: await readMixUps(call.app.db, call.who.ws, await scopeOf(call)) }),
+  mixUpGroups: async (call) => ({
+    body: await readMixUpGroups(call.app.db, call.who.ws, await scopeOf(call)),
+  }),
   misreads: async (call) => {
     const section = idParam(call, 'id');
     await needSection(call, section);

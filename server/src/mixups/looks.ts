@@ -5,6 +5,7 @@ import type { LookCall } from '@hurrow/core/grading';
 import type { Look } from '@hurrow/core/mixups';
 import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
+import type { BoardScope } from './rows.ts';
 
 /** A station of a sitting, with what its key said when looks at it were graded. */
 interface Shown {
@@ -53,39 +54,46 @@ const newestFirst = (a: LookRow, b: LookRow): number =>
   a.code.length - b.code.length ||
   a.code.localeCompare(b.code, 'en');
 
-/**
- * All looks of some classes, the newest sitting first. What a key says is read once, however many looked at its station.
- * @param student one student alone; null for all.
- */
-export async function readLooks(
-  sql: Sql,
-  ws: string,
-  sections: readonly string[],
-  student: string | null = null,
-): Promise<readonly LookRow[]> {
+/** Which looks of some classes are read: at some species, of some days, material and form; null for all. */
+interface Wanted {
+  readonly sections: readonly string[];
+  readonly truths: readonly string[] | null;
+  readonly from: string | null;
+  readonly to: string | null;
+  readonly material: string | null;
+  readonly form: string | null;
+}
+
+const WANTED = `l.ws = $1 and l.section = any($2::uuid[])
+  and ($3::uuid[] is null or l.truth = any($3::uuid[])) and ($4::date is null or l.on_date >= $4) and ($5::date is null or l.on_date <= $5)
+  and ($6::text is null or l.material_class = $6) and ($7::text is null or l.form = $7)`;
+
+/** Looks, the newest sitting first. What a key says is read once, however many looked at its station. */
+async function readWanted(sql: Sql, ws: string, w: Wanted): Promise<readonly LookRow[]> {
+  const args = [ws, w.sections, w.truths, w.from, w.to, w.material, w.form];
   const keys = await readMany<Shown & { readonly sitting_station: string; readonly rev: number }>(
     sql,
     `select k.sitting_station, k.rev, q.name as quiz_name, st.number, k.accept ->> 'tag' as tag, k.conditions,
        (select coalesce(jsonb_object_agg(a ->> 'character', a -> 'accepted' -> 'words'), '{}')
         from jsonb_array_elements(k.accept -> 'asks') a where a ->> 'character' is not null) as shown
-     from station_key k join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
-     join station st on st.ws = ss.ws and st.id = ss.station join quiz q on q.ws = st.ws and q.id = st.quiz
-     where k.ws = $1 and (k.sitting_station, k.rev) in
-       (select l.sitting_station, l.key_rev from look l where l.ws = $1 and l.section = any($2::uuid[])
-         and ($3::uuid is null or l.student = $3))`,
-    [ws, sections, student],
+     from (select distinct l.ws, l.sitting_station, l.key_rev from look l where ${WANTED}) o
+     join station_key k on k.ws = o.ws and k.sitting_station = o.sitting_station and k.rev = o.key_rev
+     join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
+     join station st on st.ws = ss.ws and st.id = ss.station join quiz q on q.ws = st.ws and q.id = st.quiz`,
+    args,
   );
   const keyOf = new Map(keys.map(({ sitting_station, rev, ...k }) => [`${sitting_station}/${rev}`, k]));
   const looks = await readMany<LookAt>(
     sql,
     `select l.sitting_station || '/' || l.student as id, l.sitting, l.on_date, l.student, s.code, s.first_name,
        l.truth, l.named, l.answer, l.sure, l.calls, l.origin, l.form, l.material_class, l.met_before,
-       (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, l.response, l.sitting_station, l.key_rev, l.individual, c.name as section_name
+       (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, l.response, l.sitting_station, l.key_rev,
+       l.individual, c.name as section_name
      from look l join student s on s.ws = l.ws and s.id = l.student
      join sitting si on si.ws = l.ws and si.id = l.sitting
      join section c on c.ws = si.ws and c.id = si.section join site place on place.ws = c.ws and place.id = c.site
-     where l.ws = $1 and l.section = any($2::uuid[]) and ($3::uuid is null or l.student = $3)`,
-    [ws, sections, student],
+     where ${WANTED}`,
+    args,
   );
   return looks
     .flatMap((look): LookRow[] => {
@@ -94,6 +102,20 @@ export async function readLooks(
     })
     .sort(newestFirst);
 }
+
+const EVERYTHING = { truths: null, from: null, to: null, material: null, form: null };
+
+/** All looks of some classes. */
+export const readLooks = (sql: Sql, ws: string, sections: readonly string[]): Promise<readonly LookRow[]> =>
+  readWanted(sql, ws, { ...EVERYTHING, sections });
+
+/** The looks of a board at some species. */
+export const readLooksAt = (
+  sql: Sql,
+  ws: string,
+  scope: BoardScope,
+  truths: readonly string[],
+): Promise<readonly LookRow[]> => readWanted(sql, ws, { ...scope, truths });
 
 /** Answers as written, by their ids. */
 export async function readWritten(
@@ -113,17 +135,18 @@ export async function readNamedProfiles(
   sql: Sql,
   ws: string,
   sections: readonly string[],
+  truths: readonly string[],
 ): Promise<(sitting: string, taxon: string, character: string) => Value | undefined> {
   const rows = await sql.query<{ sitting: string; taxon: string; character: string; value: Value }>(
     `select distinct t.sitting, t.taxon, c.character, t.profile -> c.character as value
-     from (select distinct ws, sitting, answer, run from look where ws = $1 and section = any($2::uuid[]) and named = 'other') l
+     from (select distinct ws, sitting, answer, run from look where ws = $1 and section = any($2::uuid[]) and truth = any($3::uuid[]) and named = 'other') l
      join grading_run g on g.ws = l.ws and g.id = l.run
      join sitting_key k on k.ws = g.ws and k.sitting = g.sitting and k.rev = g.key_rev
      join sitting_taxon t on t.ws = k.ws and t.sitting = k.sitting and t.rev = k.list_rev and t.taxon = l.answer
      join (select distinct o.sitting, x ->> 'character' as character from look o, jsonb_array_elements(o.calls) x
-           where o.ws = $1 and o.section = any($2::uuid[]) and o.named = 'other') c on c.sitting = l.sitting
+           where o.ws = $1 and o.section = any($2::uuid[]) and o.truth = any($3::uuid[]) and o.named = 'other') c on c.sitting = l.sitting
      where t.profile ? c.character`,
-    [ws, sections],
+    [ws, sections, truths],
   );
   const found = new Map(rows.map((r) => [`${r.sitting}/${r.taxon}/${r.character}`, r.value]));
   return (sitting, taxon, character) => found.get(`${sitting}/${taxon}/${character}`);

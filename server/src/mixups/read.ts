@@ -1,111 +1,110 @@
-import type { CharacterLevelRow, LevelRow, MixUps, TruthRow } from '@hurrow/contract';
-import { countByCharacter, countLevel, matrixOrder, namesInDoubt, oftenMissed } from '@hurrow/core/mixups';
-import type { Look } from '@hurrow/core/mixups';
+import type { MixUpRow, MixUps, TruthRow } from '@hurrow/contract';
+import { matrixOrder } from '@hurrow/core/mixups';
 import type { Sql } from '../db/index.ts';
 import { background } from './background.ts';
-import type { Background, BoardScope } from './background.ts';
-import type { Level } from './groups.ts';
+import type { Background } from './background.ts';
 import { pairsOf } from './pairs.ts';
-import { readStateOf, statedCharacters } from './states.ts';
+import type { Placed } from './pairs.ts';
+import type { BoardScope } from './rows.ts';
 
+const COUNTS = {
+  right: 'right',
+  other: 'other',
+  unlisted: 'unlisted',
+  blank: 'blank',
+  genus_only: 'genusOnly',
+  family: 'family',
+  cannot_tell: 'cannotTell',
+} as const;
+
+/** What was written at trees of each species. */
 function truthsOf(b: Background): readonly TruthRow[] {
-  return [...new Set(b.looks.map((l) => l.truth))].flatMap((id): TruthRow[] => {
+  const by = new Map<string, Record<(typeof COUNTS)[keyof typeof COUNTS], number>>();
+  for (const r of b.rows) {
+    const had = by.get(r.truth) ?? {
+      right: 0,
+      other: 0,
+      unlisted: 0,
+      blank: 0,
+      genusOnly: 0,
+      family: 0,
+      cannotTell: 0,
+    };
+    had[COUNTS[r.named as keyof typeof COUNTS]] += r.looks;
+    by.set(r.truth, had);
+  }
+  return [...by].flatMap(([id, counts]): TruthRow[] => {
     const truth = b.headers.get(id);
-    if (!truth) return [];
-    const own = b.looks.filter((l) => l.truth === id);
-    const count = (named: Look['named']): number => own.filter((l) => l.named === named).length;
-    return [
-      {
-        truth,
-        n: own.length,
-        right: count('right'),
-        other: count('other'),
-        unlisted: count('unlisted'),
-        blank: count('blank'),
-        genusOnly: count('genus_only'),
-        family: count('family'),
-        cannotTell: count('cannot_tell'),
-      },
-    ];
+    return truth ? [{ truth, n: Object.values(counts).reduce((n, x) => n + x, 0), ...counts }] : [];
   });
 }
 
-function levelOf(b: Background, level: Level): readonly LevelRow[] {
-  return countLevel(b.looks, b.groups[level]).flatMap((c): LevelRow[] => {
-    const [truth, answer] = [b.headers.get(c.truth), b.headers.get(c.answer)];
-    if (!truth || !answer) return [];
-    const answers = c.answers.flatMap(({ species, students }) => {
-      const taxon = b.headers.get(species);
-      return taxon ? [{ taxon, students }] : [];
-    });
-    return [{ truth, answer, students: c.students, of: c.of, answers }];
+/** Fewer students' pairs beyond so many are counted and not listed: they are one slip each. */
+const MOST_PAIRS = 2000;
+
+/** Names the station where most wrote each pair. */
+async function withPlaces(sql: Sql, ws: string, placed: readonly Placed[]): Promise<readonly MixUpRow[]> {
+  const rows = await sql.query<{ id: string; quiz: string; on: string; station: number }>(
+    `select ss.id, q.name as quiz, s.on_date as "on", st.number as station from sitting_station ss
+     join sitting s on s.ws = ss.ws and s.id = ss.sitting join station st on st.ws = ss.ws and st.id = ss.station
+     join quiz q on q.ws = st.ws and q.id = st.quiz
+     where ss.ws = $1 and ss.id = any($2::uuid[])`,
+    [ws, [...new Set(placed.flatMap((p) => p.station ?? []))]],
+  );
+  const places = new Map(rows.map(({ id, ...p }) => [id, p]));
+  return placed.map(({ row, station, k, n }) => {
+    const place = station === null ? undefined : places.get(station);
+    return place ? { ...row, at: { ...place, k, n } } : row;
   });
 }
 
-/** The most that are shown by character: below them are the same few students again. */
-const MOST_BY_CHARACTER = 40;
+const readSittings = (
+  sql: Sql,
+  ws: string,
+  { sections, from, to }: BoardScope,
+): Promise<MixUps['sittings']> =>
+  sql.query<MixUps['sittings'][number]>(
+    `select s.id, s.on_date as "on", q.name as quiz from sitting s join quiz q on q.ws = s.ws and q.id = s.quiz
+     where s.ws = $1 and s.section = any($2::uuid[]) and ($3::date is null or s.on_date >= $3) and ($4::date is null or s.on_date <= $4)
+       and exists (select 1 from look l where l.ws = s.ws and l.sitting = s.id)
+     order by s.on_date desc, s.id`,
+    [ws, sections, from, to],
+  );
 
-async function byCharacter(sql: Sql, ws: string, b: Background): Promise<readonly CharacterLevelRow[]> {
-  const species = [...new Set(b.looks.flatMap((l) => (l.answer ? [l.truth, l.answer] : [l.truth])))];
-  const stateOf = await readStateOf(sql, ws, b.scope.sections, species);
-  return countByCharacter(b.looks, statedCharacters(b.vocabulary), stateOf)
-    .slice(0, MOST_BY_CHARACTER)
-    .map(({ answers, ...c }) => ({
-      ...c,
-      answers: answers.flatMap(({ species: s, students }) => {
-        const taxon = b.headers.get(s);
-        return taxon ? [{ taxon, students }] : [];
-      }),
-    }));
-}
-
-/** How many looks there are of each value, the most first. */
-const tally = (values: readonly string[]): readonly (readonly [string, number])[] => {
-  const by = new Map<string, number>();
-  for (const v of values) by.set(v, (by.get(v) ?? 0) + 1);
-  return [...by].sort((a, b) => b[1] - a[1]);
-};
-
-/** Mix-ups of classes with direction, base, interval and who. Source: docs/formulas.md, Counting mix-ups. */
+/** Mix-ups of classes with base, interval and how each stands. Source: docs/formulas.md, Counting mix-ups. */
 export async function readMixUps(sql: Sql, ws: string, scope: BoardScope): Promise<MixUps> {
   const b = await background(sql, ws, scope);
-  const pairs = pairsOf(b);
-  const sittings = new Map(
-    b.looks.map((l) => [l.sitting, { id: l.sitting, on: l.on_date, quiz: l.quiz_name }]),
-  );
+  const all = pairsOf(b);
   const { species, clusters } = matrixOrder(
-    pairs.map((p) => ({
-      truth: p.truth.id,
-      answer: p.answer.id,
-      students: p.students.length,
-      flagged: p.slips?.flagged ?? false,
+    all.map(({ row }) => ({
+      truth: row.truth.id,
+      answer: row.answer.id,
+      students: row.students,
+      flagged: row.slips?.flagged ?? false,
     })),
   );
+  const most = (a: { readonly looks: number }, c: { readonly looks: number }): number => c.looks - a.looks;
   return {
     section: scope.sections[0] ?? '',
-    looks: b.looks.length,
-    students: new Set(b.looks.map((l) => l.student)).size,
-    sittings: [...sittings.values()],
-    pairs,
+    looks: b.total.looks,
+    students: b.total.students,
+    sittings: await readSittings(sql, ws, scope),
+    pairs: await withPlaces(sql, ws, all.slice(0, MOST_PAIRS)),
+    unlistedPairs: Math.max(0, all.length - MOST_PAIRS),
     truths: truthsOf(b),
     small: b.small,
-    flagsFrom: b.flags === null ? 'chosen' : 'returns',
+    flagsFrom: b.flagsFrom,
     settings: b.settings,
-    materials: tally(b.inRange.map((l) => l.material_class)).map(([material, looks]) => ({
-      material,
-      looks,
-    })),
-    forms: tally(b.inRange.map((l) => l.form)).map(([form, looks]) => ({ form, looks })),
-    levels: { genus: levelOf(b, 'genus'), family: levelOf(b, 'family'), group: levelOf(b, 'group') },
-    byCharacter: await byCharacter(sql, ws, b),
-    missed: oftenMissed(b.looks).flatMap(({ truth, ...m }) => {
-      const header = b.headers.get(truth);
-      return header ? [{ truth: header, ...m }] : [];
-    }),
-    inDoubt: namesInDoubt(b.looks).flatMap(({ answer, ...d }) => {
-      const header = b.headers.get(answer);
-      return header ? [{ answer: header, ...d }] : [];
-    }),
+    materials: b.totals
+      .flatMap((t) =>
+        t.material_class !== null && t.form === null ? [{ material: t.material_class, looks: t.looks }] : [],
+      )
+      .sort(most),
+    forms: b.totals
+      .flatMap((t) =>
+        t.form !== null && t.material_class === null ? [{ form: t.form, looks: t.looks }] : [],
+      )
+      .sort(most),
     order: species,
     clusters,
   };

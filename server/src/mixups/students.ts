@@ -2,6 +2,7 @@ import type { MixUpsByStudent, OwnMixUp, StudentMixUp, StudentMixUps, TaxonHeade
 import { CLEAN_DAYS, RESOLVED_BY_LUCK, SMALLEST_CLASS, studentPairs } from '@hurrow/core/mixups';
 import type { StudentPair } from '@hurrow/core/mixups';
 import type { Sql } from '../db/index.ts';
+import { readMany } from '../db/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { readLooks } from './looks.ts';
 import type { LookRow } from './looks.ts';
@@ -9,8 +10,14 @@ import type { LookRow } from './looks.ts';
 const key = (a: string, b: string): string => `${a}/${b}`;
 const both = (a: string, b: string): string => (a < b ? key(a, b) : key(b, a));
 
+/** What is followed of a look from quiz to quiz. */
+type FollowedLook = Pick<
+  LookRow,
+  'student' | 'truth' | 'named' | 'answer' | 'on_date' | 'returned_on' | 'met_before' | 'number'
+>;
+
 /** What each student mixed up and how it went on, by `student/a/b` with the two species in the order of their ids. */
-export function pairsByStudent(looks: readonly LookRow[]): ReadonlyMap<string, StudentPair> {
+export function pairsByStudent(looks: readonly FollowedLook[]): ReadonlyMap<string, StudentPair> {
   const inOrder = [...looks].sort((a, b) => a.on_date.localeCompare(b.on_date) || a.number - b.number);
   const found = studentPairs(
     inOrder.map((l) => ({
@@ -42,7 +49,7 @@ function whoOf(looks: readonly LookRow[]): ReadonlyMap<string, ReadonlySet<strin
 
 /** The directed mix-ups of one student, those that came back first, then the most often made. */
 function mixUpsOf(
-  own: readonly LookRow[],
+  own: readonly FollowedLook[],
   pairs: ReadonlyMap<string, StudentPair>,
 ): readonly (Omit<StudentMixUp, 'truth' | 'answer' | 'others'> & {
   readonly truth: string;
@@ -88,8 +95,10 @@ function callsOf(own: readonly LookRow[]): StudentMixUps['calls'] {
     .sort((a, b) => b.wrong - a.wrong || a.character.localeCompare(b.character));
 }
 
-const byStudent = (looks: readonly LookRow[]): ReadonlyMap<string, readonly LookRow[]> => {
-  const by = new Map<string, LookRow[]>();
+const byStudent = <T extends { readonly student: string }>(
+  looks: readonly T[],
+): ReadonlyMap<string, readonly T[]> => {
+  const by = new Map<string, T[]>();
   for (const l of looks) {
     const had = by.get(l.student);
     if (had) had.push(l);
@@ -140,6 +149,39 @@ export async function readByStudent(sql: Sql, ws: string, section: string): Prom
 
 const plain = (t: TaxonHeader | undefined): string => t?.common ?? t?.scientific ?? '';
 
+interface ReturnedLook extends FollowedLook {
+  readonly sitting: string;
+}
+
+/**
+ * What was named at each station by the runs whose results students have: a decision made since does not show before it
+ * is returned. A name of the tree's own species counts before any other that was written at the station.
+ */
+const readReturned = (
+  sql: Sql,
+  ws: string,
+  section: string,
+  student: string | null,
+): Promise<readonly ReturnedLook[]> =>
+  readMany<ReturnedLook>(
+    sql,
+    `select distinct on (t.student, r.sitting_station) t.student, s.id as sitting, st.number, k.taxon as truth, s.on_date,
+       (s.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, coalesce(l.met_before, false) as met_before,
+       case when g.outcome = 'other_species' then 'other' when g.outcome = 'blank' then 'blank' when g.taxon = k.taxon then 'right' else 'unlisted' end as named,
+       g.taxon as answer
+     from sitting s join section c on c.ws = s.ws and c.id = s.section join site place on place.ws = c.ws and place.id = c.site
+     join run_grade g on g.ws = s.ws and g.run = s.returned_run
+     join response r on r.ws = g.ws and r.id = g.response join attempt t on t.ws = r.ws and t.id = r.attempt
+     join ask a on a.ws = r.ws and a.id = r.ask and a.kind in ('common', 'scientific', 'either', 'choice')
+     join run_key rk on rk.ws = g.ws and rk.run = g.run and rk.sitting_station = r.sitting_station
+     join station_key k on k.ws = rk.ws and k.sitting_station = rk.sitting_station and k.rev = rk.rev
+     join sitting_station ss on ss.ws = r.ws and ss.id = r.sitting_station join station st on st.ws = ss.ws and st.id = ss.station
+     left join look l on l.ws = r.ws and l.sitting_station = r.sitting_station and l.student = t.student
+     where s.ws = $1 and s.section = $2 and s.state = 'returned' and ($3::uuid is null or t.student = $3)
+     order by t.student, r.sitting_station, g.taxon is not distinct from k.taxon desc, g.outcome = 'other_species' desc, a.ord`,
+    [ws, section, student],
+  );
+
 /**
  * What one student, or all of a class, mixed up, in words for themselves: over returned quizzes, without what is held back.
  * @param student null for all of them.
@@ -152,7 +194,7 @@ export async function ownMixUps(
   student: string | null,
   isHeld: (sitting: string) => Promise<ReadonlySet<number>>,
 ): Promise<(student: string) => readonly OwnMixUp[]> {
-  const returned = (await readLooks(sql, ws, [section], student)).filter((l) => l.returned_on !== null);
+  const returned = await readReturned(sql, ws, section, student);
   const sittings = new Set(returned.flatMap((l) => (l.named === 'other' ? [l.sitting] : [])));
   const held = new Map<string, ReadonlySet<number>>();
   for (const s of sittings) held.set(s, await isHeld(s));

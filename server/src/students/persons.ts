@@ -4,7 +4,7 @@ import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, notFound } from '../http/index.ts';
 import type { CallOf, ReplyOf } from '../http/index.ts';
-import { lockAllSums, setMetBefore } from '../sums/index.ts';
+import { lockAllSums, countMetBefore } from '../sums/index.ts';
 
 interface StudentRow {
   readonly id: string;
@@ -88,7 +88,7 @@ export async function mergePersons(call: CallOf<'personMerge'>): Promise<ReplyOf
     await insertRows(tx, 'person_merge', [
       { ws, id: v7(), a, b, by_account: call.who.id, at: call.app.clock().toISOString() },
     ]);
-    await setMetBefore(tx, ws, null);
+    await countMetBefore(tx, ws);
     return readLinks(tx, ws, one.id);
   });
   return { status: 201, body };
@@ -106,7 +106,7 @@ export async function undoMerge(call: CallOf<'personMergeUndo'>): Promise<ReplyO
     );
     if (undone.length === 0)
       throw notFound('This was taken back already.', { remedy: 'Open the student again.' });
-    await setMetBefore(tx, ws, null);
+    await countMetBefore(tx, ws);
   });
   return { status: 204 };
 }

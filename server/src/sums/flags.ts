@@ -37,7 +37,12 @@ function studentsAt(rows: readonly Counted[], sittings: ReadonlySet<string>): re
   for (const r of rows) {
     if (!sittings.has(r.sitting)) continue;
     const key = `${r.student}/${r.truth}`;
-    const own = by.get(key) ?? { student: r.student, truth: r.truth, looks: 0, wrote: new Map<string, number>() };
+    const own = by.get(key) ?? {
+      student: r.student,
+      truth: r.truth,
+      looks: 0,
+      wrote: new Map<string, number>(),
+    };
     own.looks += r.looks;
     if (r.answer !== null) own.wrote.set(r.answer, (own.wrote.get(r.answer) ?? 0) + r.looks);
     by.set(key, own);
@@ -101,11 +106,7 @@ export async function flagsUnder(
 }
 
 /** The flags as they stand: at the newest return. Null before any results were returned. */
-export async function flagsKept(
-  sql: Sql,
-  ws: string,
-  section: string,
-): Promise<readonly PairFlag[] | null> {
+export async function flagsKept(sql: Sql, ws: string, section: string): Promise<readonly PairFlag[] | null> {
   const last = await maybe<{ seq: number }>(
     sql,
     'select seq from flag_return where ws = $1 and section = $2 order by seq desc limit 1',
@@ -157,7 +158,13 @@ export async function countFlags(
   await insertRows(
     tx,
     'flag_return',
-    found.map((f, i) => ({ ws, section, sitting: now[index + i] ?? '', seq: index + i + 1, students: f.students })),
+    found.map((f, i) => ({
+      ws,
+      section,
+      sitting: now[index + i] ?? '',
+      seq: index + i + 1,
+      students: f.students,
+    })),
   );
   await insertRows(
     tx,

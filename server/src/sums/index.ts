@@ -1,5 +1,7 @@
-export { countSums, lockAllSums, lockSums, setMetBefore } from './sums.ts';
+export { countMetBefore, countSums, lockAllSums, lockSums } from './sums.ts';
 export type { Regraded } from './sums.ts';
 export { countPairs, statesUnder } from './pairs.ts';
 export { flagsKept, flagsNow, flagsUnder } from './flags.ts';
 export { mixUpSettings } from './settings.ts';
+export { exposureFrom, rowsFrom, totalsFrom } from './sectionRows.ts';
+export { upgradeSums } from './upgrade.ts';

@@ -50,11 +50,14 @@ function freshOf(rows: readonly FreshLooks[], sitting: string): SectionSitting['
 
 /** Species whose mix-up was the class's at some sitting: only of these is it asked what a lesson did. */
 function mixedUpTruths(counted: readonly Counted[], settings: MixUpSettings): readonly string[] {
-  const looked = new Map(counted.flatMap((c) => (c.answer === null ? [[`${c.sitting}/${c.truth}`, c.students]] : [])));
+  const looked = new Map(
+    counted.flatMap((c) => (c.answer === null ? [[`${c.sitting}/${c.truth}`, c.students]] : [])),
+  );
   return [
     ...new Set(
       counted.flatMap((c) =>
-        c.answer !== null && c.students >= classThreshold(looked.get(`${c.sitting}/${c.truth}`) ?? 0, settings)
+        c.answer !== null &&
+        c.students >= classThreshold(looked.get(`${c.sitting}/${c.truth}`) ?? 0, settings)
           ? [c.truth]
           : [],
       ),

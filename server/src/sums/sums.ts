@@ -1,6 +1,8 @@
 import { maybe, writeDerived } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { countPairs } from './pairs.ts';
+import { SECTION_EXPOSURE, SECTION_LOOKS, SECTION_ROWS } from './sectionRows.ts';
+import { countStudentPairs } from './studentPairs.ts';
 
 /** Locks of the sums: one a section, and one over all of them, which gradings share unless persons were merged. */
 const [SECTION, WORKSPACE] = [14, 15];
@@ -37,41 +39,69 @@ export interface Regraded {
  * The looks of some students, each beside the first that whoever it is had at the tree: one sort of what these students
  * looked at, where asking look by look whether there was an earlier one takes five times as long.
  */
-const metBefore = (who: string, from: string, students: string): string => `with mine as materialized (
-    select distinct student from look where ws = $1 and ($2::uuid is null or section = $2)
-      and ($4::uuid[] is null or student = any($4::uuid[]))),
-  met as (
+const metBefore = (who: string, from: string, students: string): string => `with met as (
     select l.sitting_station, l.student, l.section, l.met_before as had, l.individual is not null
         and (l.on_date, l.sitting) > (first_value(l.on_date) over at_tree, first_value(l.sitting) over at_tree) as before
     from look l ${from} where l.ws = $1 ${students} and ($3::uuid[] is null or l.individual in (
       select e.individual from look e where e.ws = $1 and e.sitting_station = any($3::uuid[])))
-    window at_tree as (partition by ${who}, l.individual order by l.on_date, l.sitting))
-  update look l set met_before = met.before from met
-  where met.before <> met.had and ($2::uuid is null or met.section = $2)
-    and ($3::uuid[] is null or met.sitting_station = any($3::uuid[]))
-    and l.ws = $1 and l.sitting_station = met.sitting_station and l.student = met.student`;
+    window at_tree as (partition by ${who}, l.individual order by l.on_date, l.sitting)),
+  changed as (
+    update look l set met_before = met.before from met
+    where met.before <> met.had and ($2::uuid is null or met.section = $2)
+      and ($3::uuid[] is null or met.sitting_station = any($3::uuid[]))
+      and l.ws = $1 and l.sitting_station = met.sitting_station and l.student = met.student
+    returning l.section)
+  select distinct section from changed order by section`;
 
-const AS_STUDENT = metBefore('l.student', '', 'and l.student in (select student from mine)');
+/** The students are named, not asked for: among a million looks a query within the query reads them all. */
+const AS_STUDENT = metBefore('l.student', '', 'and l.student = any($4::uuid[])');
 const AS_PERSON = metBefore(
   'coalesce(me.who, l.student::text)',
   'left join same_person me on me.ws = l.ws and me.student = l.student',
   '',
 );
 
+const studentsOf = async (tx: Sql, ws: string, section: string | null): Promise<readonly string[]> =>
+  (
+    await tx.query<{ student: string }>(
+      'select distinct student from look where ws = $1 and ($2::uuid is null or section = $2)',
+      [ws, section],
+    )
+  ).map((r) => r.student);
+
 /**
  * Says of each look whether the student, or the same person in another section, met the tree before. It depends on all
  * sittings, so it is set for all looks of the section, or of all sections where persons were merged; for some students at
  * some stations alone where nothing else can have changed.
  * @param section null for all.
+ * @returns the sections with a look that changed.
  */
-export async function setMetBefore(
+async function setMetBefore(
   tx: Sql,
   ws: string,
   section: string | null,
   part: Regraded['part'] = null,
-): Promise<void> {
-  if (await hasMerges(tx, ws)) await tx.query(AS_PERSON, [ws, null, null, null]);
-  else await tx.query(AS_STUDENT, [ws, section, part?.stations ?? null, part?.students ?? null]);
+): Promise<readonly string[]> {
+  const changed = (await hasMerges(tx, ws))
+    ? await tx.query<{ section: string }>(AS_PERSON, [ws, null, null])
+    : await tx.query<{ section: string }>(AS_STUDENT, [
+        ws,
+        section,
+        part?.stations ?? null,
+        part?.students ?? (await studentsOf(tx, ws, section)),
+      ]);
+  return changed.map((c) => c.section);
+}
+
+/** Says anew who met which tree before, in every section, and counts what follows from it. The caller holds all locks. */
+export async function countMetBefore(tx: Sql, ws: string): Promise<void> {
+  for (const section of await setMetBefore(tx, ws, null)) await countWhole(tx, ws, section);
+}
+
+/** Counts everything of a section but the cells of its sittings, which do not say who met a tree before. */
+async function countWhole(tx: Sql, ws: string, section: string): Promise<void> {
+  await countSection(tx, ws, section, null);
+  await countPairs(tx, ws, section, []);
 }
 
 /**
@@ -104,18 +134,8 @@ const CELL_STUDENTS = `insert into cell_student (ws, section, sitting, student, 
     and ($4::uuid[] is null or student = any($4::uuid[]))
   group by student, truth, answer, named, ws, section, sitting order by student, truth, named, answer`;
 
-const CELL_SECTIONS = `with own as (
-    select l.truth, l.answer, l.student, l.named, l.form, l.material_class, count(*) as looks from look l
-    where l.ws = $1 and l.section = $2 and ($3::uuid[] is null or l.truth = any($3::uuid[]))
-    group by l.truth, l.answer, l.student, l.named, l.form, l.material_class)
-  insert into cell_section (ws, section, term, material_class, form, truth, named, answer, looks, students)
-  select $1, $2, s.term, o.material_class, o.form, o.truth, o.named, o.answer, sum(o.looks), count(*)
-  from own o join section s on s.ws = $1 and s.id = $2
-  group by s.term, o.material_class, o.form, o.truth, o.named, o.answer
-  order by o.material_class, o.form, o.truth, o.named, o.answer`;
-
 interface Recount {
-  readonly table: 'cell' | 'cell_student' | 'cell_section';
+  readonly table: 'cell' | 'cell_student' | 'cell_section' | 'exposure';
   readonly counting: string;
   /** The column of what is counted whole. */
   readonly of: 'sitting' | 'section';
@@ -130,7 +150,8 @@ const CELL_STUDENT: Recount = {
   of: 'sitting',
   by: 'truth and student',
 };
-const CELL_SECTION: Recount = { table: 'cell_section', counting: CELL_SECTIONS, of: 'section', by: 'truth' };
+const CELL_SECTION: Recount = { table: 'cell_section', counting: SECTION_ROWS, of: 'section', by: 'truth' };
+const EXPOSURE: Recount = { table: 'exposure', counting: SECTION_EXPOSURE, of: 'section', by: 'truth' };
 
 /** Counts one table again from the looks: whole, or what belongs to some species, or to some species of some students. */
 async function recount(
@@ -151,6 +172,22 @@ async function recount(
   });
 }
 
+/** Counts again what the board of a section is read from: whole, or what belongs to some species and students. */
+export async function countSection(
+  tx: Sql,
+  ws: string,
+  section: string,
+  part: Regraded['part'],
+): Promise<void> {
+  await recount(tx, CELL_SECTION, ws, section, part);
+  await recount(tx, EXPOSURE, ws, section, part);
+  await tx.query('delete from section_looks where ws = $1 and section = $2', [ws, section]);
+  await writeDerived(tx, async () => {
+    await tx.query(SECTION_LOOKS, [ws, section]);
+  });
+  await countStudentPairs(tx, ws, section, part?.students ?? null);
+}
+
 /**
  * Counts again what is derived from the looks of some sittings and of their section, in one order of tables and keys.
  * The caller holds the section's lock.
@@ -163,12 +200,14 @@ export async function countSums(
 ): Promise<void> {
   const [only] = sittings;
   const part = sittings.length === 1 ? (only?.part ?? null) : null;
-  await setMetBefore(tx, ws, section, part);
+  const met = await setMetBefore(tx, ws, section, part);
+  // Of a person in several sections, a tree met in one is a tree met before in another.
+  for (const other of met) if (other !== section) await countWhole(tx, ws, other);
   for (const { sitting } of [...sittings].sort((a, b) => (a.sitting < b.sitting ? -1 : 1))) {
     await recount(tx, CELL, ws, sitting, part);
     await recount(tx, CELL_STUDENT, ws, sitting, part);
   }
-  await recount(tx, CELL_SECTION, ws, section, part);
+  await countSection(tx, ws, section, part);
   await countPairs(
     tx,
     ws,

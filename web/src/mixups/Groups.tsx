@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import Segmented from 'antd/es/segmented';
-import type { CharacterLevelRow, LevelRow, MixUps } from '@hurrow/contract';
+import type { CharacterLevelRow, LevelRow, MixUpGroups } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import { useView, useVocabulary } from '../app/index.ts';
-import { DataTable, TaxonName } from '../parts/index.ts';
+import { useRead } from '../api/index.ts';
+import { DataTable, Loaded, TaxonName } from '../parts/index.ts';
 import { plain } from './boardWords.ts';
 
-type Level = keyof MixUps['levels'] | 'character';
+type Level = keyof MixUpGroups['levels'] | 'character';
 const LEVELS: readonly { readonly value: Level; readonly label: string }[] = [
   { value: 'genus', label: 'Genus' },
   { value: 'family', label: 'Family' },
@@ -18,7 +19,12 @@ const answersOf = (r: Pick<LevelRow, 'answers'>): string =>
   r.answers.map((a) => `${plain(a.taxon)} ${a.students}`).join(', ');
 
 /** Mix-ups between groups, and beside them what has no favorite wrong answer and what is written in doubt. */
-export function Groups({ data }: { data: MixUps }) {
+export function Groups({ section, query }: { section: string; query: Readonly<Record<string, string>> }) {
+  const groups = useRead('mixUpGroups', { id: section }, true, query);
+  return <Loaded query={groups}>{(data) => <Levels data={data} />}</Loaded>;
+}
+
+function Levels({ data }: { data: MixUpGroups }) {
   const [level, setLevel] = useState<Level>('genus');
   return (
     <div className="stack">
@@ -33,7 +39,7 @@ export function Groups({ data }: { data: MixUps }) {
   );
 }
 
-function ByGroup({ level, data }: { level: keyof MixUps['levels']; data: MixUps }) {
+function ByGroup({ level, data }: { level: keyof MixUpGroups['levels']; data: MixUpGroups }) {
   return (
     <DataTable<LevelRow>
       label="Groups"
@@ -107,7 +113,7 @@ function ByCharacter({ rows }: { rows: readonly CharacterLevelRow[] }) {
   );
 }
 
-function NoFavorite({ data }: { data: MixUps }) {
+function NoFavorite({ data }: { data: MixUpGroups }) {
   return (
     <section className="panel" aria-label="No favorite, in doubt">
       <h2>Often missed without a favorite wrong answer</h2>

@@ -81,7 +81,7 @@ function CellMark({ row, x, y, onOpen }: { row: MixUpRow; x: number; y: number; 
         fontWeight={isFlagged ? 700 : 400}
         fill="#12211C"
       >
-        {row.students.length}
+        {row.students}
       </text>
     </g>
   );

@@ -93,7 +93,7 @@ function Board({ data, choice, onOpen }: { data: MixUps; choice: Choice; onOpen:
           }}
         />
       ) : null}
-      {room === 'groups' ? <Groups data={data} /> : null}
+      {room === 'groups' ? <Groups section={choice.sections[0] ?? ''} query={queryOf(choice)} /> : null}
       {room === 'students' ? choice.sections.map((id) => <Students key={id} section={id} />) : null}
       {room === 'species' ? <Looks rows={data.truths} /> : null}
     </div>

@@ -34,21 +34,21 @@ function DirectionLine({ row }: { row: MixUpRow }) {
       </b>
       <Interval row={row} />
       <span className="quiet number">
-        {row.students.length} of {row.looked} students{row.guesses > 0 ? `, ${row.guesses} guessing` : ''}
+        {row.students} of {row.looked} students{row.guesses > 0 ? `, ${row.guesses} guessing` : ''}
       </span>
     </li>
   );
 }
 
 function Counts({ evidence }: { evidence: Evidence }) {
-  const { pair, turned, through, lessons, plainTest } = evidence;
+  const { pair, direction, turned, through, lessons, plainTest } = evidence;
   const { today } = useSession();
   const day = (on: string): string => showDate(on, today);
   const lines = [
     tagWords(pair),
     stateWords(pair, day),
     slipWords(pair),
-    directionWords(pair),
+    directionWords(pair, direction),
     againWords(pair),
     freshWords(pair),
     ...lessons.map((l) => `${l.kind === 'retaught' ? 'Taught again' : 'Taught'} on ${day(l.on)}.`),
@@ -78,9 +78,9 @@ function Counts({ evidence }: { evidence: Evidence }) {
         <details>
           <summary>More than slips?</summary>
           <p className="quiet number">
-            {pair.students.length} students did; slips alone would give {pair.slips.expected.toFixed(2)}.
-            Chance of so many {pair.slips.p < 0.001 ? 'under 0.001' : pair.slips.p.toFixed(3)}, corrected for
-            all pairs {pair.slips.q < 0.001 ? 'under 0.001' : pair.slips.q.toFixed(3)}.
+            {pair.students} students did; slips alone would give {pair.slips.expected.toFixed(2)}. Chance of
+            so many {pair.slips.p < 0.001 ? 'under 0.001' : pair.slips.p.toFixed(3)}, corrected for all pairs{' '}
+            {pair.slips.q < 0.001 ? 'under 0.001' : pair.slips.q.toFixed(3)}.
           </p>
           {plainTest ? (
             <p className="quiet number">

@@ -26,18 +26,14 @@ export function Interval({ row }: { row: MixUpRow }) {
 
 function Cause({ row }: { row: MixUpRow }) {
   if (row.withCalls === 0) return <span className="quiet">no call asked</span>;
-  const parts = [
-    row.misread > 0 ? `saw it wrong ${row.misread} of ${row.withCalls}` : '',
-    row.linkMissing > 0 ? `saw it right, named it wrong ${row.linkMissing} of ${row.withCalls}` : '',
-  ].filter((p) => p !== '');
   return (
     <span className="number">
-      {parts.length > 0 ? parts.join(', ') : `neither, in ${row.withCalls} answers with character questions`}
+      saw it wrong {row.misread} of {row.withCalls}
     </span>
   );
 }
 
-/** Which species were written for which, how often and by whom; each opens its answers, and is compared in one press. */
+/** Which species were written for which, how often and by how many; each opens its answers, and is compared in one press. */
 export function Pairs({
   data,
   onOpen,
@@ -60,10 +56,10 @@ export function Pairs({
         n: r.n,
         low: Number(r.low.toFixed(3)),
         high: Number(r.high.toFixed(3)),
-        students: r.students.map((s) => s.code).join(' '),
+        students: r.students,
+        of_students: r.looked,
         with_calls: r.withCalls,
         misread: r.misread,
-        link_missing: r.linkMissing,
         state: r.state ?? '',
         since: r.since ?? '',
         expected_by_slips: r.slips ? Number(r.slips.expected.toFixed(3)) : null,
@@ -112,10 +108,12 @@ export function Pairs({
           render: (_, r) => <Interval row={r} />,
         },
         {
-          title: 'Who',
+          title: 'Students',
+          width: 120,
+          sorter: (a, b) => a.students - b.students,
           render: (_, r) => (
             <span className="number">
-              {r.students.map((s) => s.code).join(', ')}
+              {r.students} of {r.looked}
               {r.guesses > 0 ? <span className="quiet"> ({r.guesses} guessing)</span> : null}
             </span>
           ),

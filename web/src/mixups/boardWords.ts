@@ -1,3 +1,4 @@
+import type { Direction } from '@hurrow/core/mixups';
 import type { MixUpRow, MixUps, PairState, TaxonHeader } from '@hurrow/contract';
 
 export const STATE_WORDS: Readonly<Record<PairState, string>> = {
@@ -32,7 +33,7 @@ export const plain = (t: Pick<TaxonHeader, 'scientific' | 'common'>): string => 
 
 /** A mix-up as it is said first: *7 of 24 students wrote subalpine fir; the tree was grand fir.* */
 export const plainWords = (r: MixUpRow): string =>
-  `${r.students.length} of ${r.looked} students wrote ${plain(r.answer)}; the tree was ${plain(r.truth)}.`;
+  `${r.students} of ${r.looked} students wrote ${plain(r.answer)}; the tree was ${plain(r.truth)}.`;
 
 /** Where it showed most: *5 of 12 at station 1*. */
 export const whereWords = ({ at }: MixUpRow, day: (on: string) => string): string =>
@@ -72,7 +73,7 @@ export function freshWords({ fresh, met }: MixUpRow): string {
 }
 
 /** Which way the pair is mixed up. */
-export function directionWords({ direction, truth, answer }: MixUpRow): string {
+export function directionWords({ truth, answer }: MixUpRow, direction: Direction | null): string {
   if (direction === null)
     return `${plain(answer)} was never asked, so it is not known whether it is taken for ${plain(truth)} too.`;
   const [a, b] = [plain(truth), plain(answer)];
@@ -90,8 +91,7 @@ export function pooledWords({ forms }: Pick<MixUps, 'forms'>, form: string | nul
 /** Mix-ups worth acting on: what came back, what is more than slips, what the next sitting asks of at least three students. */
 export const toActOn = (rows: readonly MixUpRow[]): readonly MixUpRow[] =>
   rows.filter(
-    (r) =>
-      r.slips?.flagged === true || r.state === 'stubborn' || r.state === 'repeat' || r.students.length >= 3,
+    (r) => r.slips?.flagged === true || r.state === 'stubborn' || r.state === 'repeat' || r.students >= 3,
   );
 
 /** When *more than slips* was worked out. */

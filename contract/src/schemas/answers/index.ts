@@ -41,6 +41,7 @@ import { secondEntriesSchema, sheetSchema } from './sheets.ts';
 import { soundnessSchema } from './soundness.ts';
 import {
   evidenceSchema,
+  mixUpGroupsSchema,
   mixUpSettingsSchema,
   mixUpsByStudentSchema,
   mixUpsSchema,
@@ -202,6 +203,7 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   key: sittingKeySchema,
   keyRevise: sittingKeySchema,
   mixups: mixUpsSchema,
+  mixUpGroups: mixUpGroupsSchema,
   evidence: evidenceSchema,
   mixUpsByStudent: mixUpsByStudentSchema,
   mixUpSettings: mixUpSettingsSchema,

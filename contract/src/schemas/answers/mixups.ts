@@ -6,6 +6,7 @@ import type {
   EvidenceCall,
   EvidenceRow,
   LevelRow,
+  MixUpGroups,
   MixUpRow,
   MixUps,
   MixUpsByStudent,
@@ -41,11 +42,9 @@ export const mixUpRowSchema = record<MixUpRow>({
   low: number,
   high: number,
   guesses: number,
-  students: listOf(record<MixUpRow['students'][number]>({ id: text, code: text, firstName: nullOr(text) })),
+  students: number,
   withCalls: number,
   misread: number,
-  linkMissing: number,
-  responses: listOf(text),
   state: nullOr(pairStateSchema),
   since: nullOr(text),
   looked: number,
@@ -60,7 +59,6 @@ export const mixUpRowSchema = record<MixUpRow>({
   ),
   next: nullOr(record<NonNullable<MixUpRow['next']>>({ sitting: text, quiz: text, on: text })),
   character: nullOr(text),
-  direction: nullOr(record<Direction>({ share: number, low: number, high: number, more: number })),
   tagDoubt: nullOr(record<NonNullable<MixUpRow['tagDoubt']>>({ sitting: text, quiz: text, station: number })),
   retest: flag,
 });
@@ -110,6 +108,7 @@ export const evidenceRowSchema = record<EvidenceRow>({
 
 export const evidenceSchema = record<Evidence>({
   pair: mixUpRowSchema,
+  direction: nullOr(record<Direction>({ share: number, low: number, high: number, more: number })),
   rows: listOf(evidenceRowSchema),
   turned: nullOr(mixUpRowSchema),
   through: listOf(
@@ -160,13 +159,19 @@ export const mixUpsSchema = record<MixUps>({
   students: number,
   sittings: listOf(record<MixUps['sittings'][number]>({ id: text, on: text, quiz: text })),
   pairs: listOf(mixUpRowSchema),
+  unlistedPairs: number,
   truths: listOf(truthRowSchema),
   small: flag,
   flagsFrom: oneOf(['returns', 'chosen']),
   settings: mixUpSettingsSchema,
   materials: listOf(record<MixUps['materials'][number]>({ material: text, looks: number })),
   forms: listOf(record<MixUps['forms'][number]>({ form: text, looks: number })),
-  levels: record<MixUps['levels']>({ genus: levelRows, family: levelRows, group: levelRows }),
+  order: listOf(text),
+  clusters: listOf(listOf(text)),
+});
+
+export const mixUpGroupsSchema = record<MixUpGroups>({
+  levels: record<MixUpGroups['levels']>({ genus: levelRows, family: levelRows, group: levelRows }),
   byCharacter: listOf(
     record<CharacterLevelRow>({
       character: text,
@@ -179,12 +184,12 @@ export const mixUpsSchema = record<MixUps>({
       ),
     }),
   ),
-  missed: listOf(record<MixUps['missed'][number]>({ truth: taxonHeaderSchema, missed: number, of: number })),
-  inDoubt: listOf(
-    record<MixUps['inDoubt'][number]>({ answer: taxonHeaderSchema, wrong: number, truths: number }),
+  missed: listOf(
+    record<MixUpGroups['missed'][number]>({ truth: taxonHeaderSchema, missed: number, of: number }),
   ),
-  order: listOf(text),
-  clusters: listOf(listOf(text)),
+  inDoubt: listOf(
+    record<MixUpGroups['inDoubt'][number]>({ answer: taxonHeaderSchema, wrong: number, truths: number }),
+  ),
 });
 
 export const mixUpsByStudentSchema = record<MixUpsByStudent>({

@@ -55,3 +55,74 @@ create table retest (
   check (truth <> answer and character is null or truth is null and answer is null and character is not null)
 );
 create unique index retest_once on retest (ws, section, truth, answer, character) nulls not distinct;
+
+-- What the board of a class is read from: every row over one class of material and one form of answer, and over all of either
+-- (null). It is counted anew when a version that knows it starts.
+drop table cell_section;
+create table cell_section (
+  ws uuid not null,
+  section uuid not null,
+  material_class text,
+  form text,
+  truth uuid not null,
+  named text not null,
+  answer uuid,
+  looks integer not null check (looks > 0),
+  students integer not null check (students > 0),
+  guesses integer not null,
+  -- Looks at trees that the student had not met before.
+  fresh integer not null,
+  -- Looks with calls, and with one that is wrong.
+  called integer not null,
+  misread integer not null,
+  -- The station where most wrote it: how many, of how many who looked there.
+  at_station uuid,
+  at_k integer,
+  at_n integer,
+  -- The character most often called wrong.
+  behind text,
+  behind_k integer,
+  foreign key (ws, section) references section (ws, id),
+  foreign key (ws, at_station) references sitting_station (ws, id) on delete cascade
+);
+create unique index cell_section_key on cell_section (ws, section, material_class, form, truth, named, answer) nulls not distinct;
+-- How many students had so many looks at a species: with what they wrote, all that the test against slips needs.
+create table exposure (
+  ws uuid not null,
+  section uuid not null,
+  material_class text,
+  form text,
+  truth uuid not null,
+  looks integer not null check (looks > 0),
+  students integer not null check (students > 0),
+  foreign key (ws, section) references section (ws, id)
+);
+create unique index exposure_key on exposure (ws, section, material_class, form, truth, looks) nulls not distinct;
+-- A pair that a student mixed up, either way, and how it went on.
+create table student_pair (
+  ws uuid not null,
+  section uuid not null,
+  student uuid not null,
+  a uuid not null,
+  b uuid not null,
+  first_on date not null,
+  chances integer not null,
+  repeats integer not null,
+  clean integer not null,
+  resolved boolean not null,
+  primary key (ws, section, student, a, b),
+  foreign key (ws, section) references section (ws, id),
+  foreign key (ws, student) references student (ws, id) on delete cascade,
+  check (a < b)
+);
+-- How much a board rests on, over the same levels.
+create table section_looks (
+  ws uuid not null,
+  section uuid not null,
+  material_class text,
+  form text,
+  looks integer not null check (looks > 0),
+  students integer not null check (students > 0),
+  foreign key (ws, section) references section (ws, id)
+);
+create unique index section_looks_key on section_looks (ws, section, material_class, form) nulls not distinct;

@@ -1,0 +1,2 @@
+import { measureMixUps } from './mixupsBench.ts';
+await measureMixUps(console.log, process.argv[2] === 'plain');
