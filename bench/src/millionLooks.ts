@@ -34,6 +34,13 @@ export async function fillLooks(db: Database, size: ManyLooks): Promise<void> {
     [WS, id('grandis'), species],
   );
   await q(
+    `insert into name (ws, id, taxon, kind, text, folded, preferred)
+     select $1, ${uuid('name', 'n')}, ${uuid('taxon', 'n')}, 'accepted', 'Abies species ' || n, 'abies species ' || n, true
+     from generate_series(1, $2::integer) n`,
+    [WS, species],
+  );
+  await q(`update workspace set library_stamp = gen_random_uuid() where id = $1`, [WS]);
+  await q(
     `insert into section select (jsonb_populate_record(t, jsonb_build_object('id', ${uuid('section', 'n')}, 'name', 'Class ' || n))).*
      from section t, generate_series(1, $3::integer) n where t.ws = $1 and t.id = $2`,
     [WS, id('first'), sections],

@@ -23,9 +23,6 @@ export interface MixUpRow {
   readonly looked: number;
   /** How it stands against slips; null in a class too small to say. */
   readonly slips: MoreThanSlips | null;
-  /** Answers on trees that the student had not met before, and on those they had. */
-  readonly fresh: CountOf;
-  readonly met: CountOf;
   /** Chances of the students who mixed the pair up, once they knew, and how often they did again; over all quizzes of the classes. */
   readonly again: CountOf;
   /** The station where most wrote it. */
@@ -53,6 +50,8 @@ export interface MoreThanSlips {
   readonly p: number;
   readonly q: number;
   readonly flagged: boolean;
+  /** Of several classes together, in how many it is more than slips, with the least p and q; null of one class. */
+  readonly classes: number | null;
 }
 
 /** Students who wrote a species of another state for a tree of one: *opposite taken for alternate*. */
@@ -174,6 +173,9 @@ export interface TellSeen {
 
 export interface Evidence {
   readonly pair: MixUpRow;
+  /** Answers on trees that the student had not met before, and on those they had. */
+  readonly fresh: CountOf;
+  readonly met: CountOf;
   /** Which way the pair is mixed up; null where one of the two was never asked. */
   readonly direction: Direction | null;
   readonly rows: readonly EvidenceRow[];

@@ -262,16 +262,19 @@ async function kept(db: Database, wanted: string): Promise<Record<string, unknow
   const rows = async (sql: string): Promise<unknown> => db.query(sql, [wanted]);
   return {
     cell: await rows(
-      `select sitting, material_class, form, truth, named, answer, looks, students, guesses, listed from cell where section = $1 order by 1,2,3,4,5,6`,
+      `select sitting, material_class, form, truth, named, answer, looks, students, guesses, called, misread, listed from cell where section = $1 order by 1,2,3,4,5,6`,
     ),
     cell_student: await rows(
       `select sitting, student, truth, named, answer, looks from cell_student where section = $1 order by 1,2,3,4,5`,
     ),
     cell_section: await rows(
-      `select material_class, form, truth, named, answer, looks, students, fresh from cell_section where section = $1 order by 1,2,3,4,5`,
+      `select material_class, form, truth, named, answer, looks, students from cell_section where section = $1 order by 1,2,3,4,5`,
     ),
     exposure: await rows(
       `select material_class, form, truth, looks, students from exposure where section = $1 order by 1,2,3,4`,
+    ),
+    days: await rows(
+      `select student, truth, first_on, last_on, days from student_truth where section = $1 order by 1,2`,
     ),
     total: await rows(
       `select material_class, form, looks, students from section_looks where section = $1 order by 1,2`,
@@ -389,8 +392,9 @@ async function recounted(db: Database, wanted: string): Promise<Record<string, u
       join station_key k on k.sitting_station = rk.sitting_station and k.rev = rk.rev
       join sitting_station ss on ss.id = rk.sitting_station
       left join answered x on x.run = n.run and x.student = p.student and x.sitting_station = rk.sitting_station and x.ask = 'common'),
+    -- What was called before a name is taken from the looks; everything else is found again from the answers.
     looks as (
-      select *, case named when 'right' then truth when 'other' then taxon end as answer, 'typed' as form from look)`;
+      select *, (select o.calls from public.look o where o.sitting_station = look.sitting_station and o.student = look.student) as calls, case named when 'right' then truth when 'other' then taxon end as answer, 'typed' as form from look)`;
   const rows = (sql: string): Promise<unknown> => db.query(`${look} ${sql}`, [wanted]);
   /** Over each class of material and form of answer, and over all of either. */
   const each = (of: (material: string, form: string) => string, order: string): Promise<unknown> => {
@@ -417,7 +421,8 @@ async function recounted(db: Database, wanted: string): Promise<Record<string, u
     ].sort(),
     cell: await rows(
       `select l.sitting, material_class, form, truth, named, answer, count(*) as looks, count(distinct student) as students,
-         0 as guesses, case when answer is null then null
+         0 as guesses, (count(*) filter (where calls <> '[]'))::integer as called,
+         (count(*) filter (where exists (select 1 from jsonb_array_elements(calls) c where c ->> 'outcome' = 'wrong')))::integer as misread, case when answer is null then null
            when bool_or(exists (select 1 from sitting_taxon t where t.sitting = l.sitting and t.rev = l.list_rev and t.taxon = l.answer and t.taught))
            then (select count(distinct o.student) from looks o where o.sitting = l.sitting and o.truth = l.truth and o.material_class = l.material_class)
            else 0 end as listed
@@ -428,8 +433,7 @@ async function recounted(db: Database, wanted: string): Promise<Record<string, u
     ),
     cell_section: await each(
       (m, f) =>
-        `select ${m} as material_class, ${f} as form, truth, named, answer, count(*)::integer as looks, count(distinct student)::integer as students,
-           (count(*) filter (where not met))::integer as fresh from seen group by 1,2,3,4,5`,
+        `select ${m} as material_class, ${f} as form, truth, named, answer, count(*)::integer as looks, count(distinct student)::integer as students from seen group by 1,2,3,4,5`,
       '1,2,3,4,5',
     ),
     exposure: await each(
@@ -437,6 +441,11 @@ async function recounted(db: Database, wanted: string): Promise<Record<string, u
         `select material_class, form, truth, n as looks, count(*)::integer as students from (
            select ${m} as material_class, ${f} as form, truth, student, count(*)::integer as n from seen group by 1,2,3,4) x group by 1,2,3,4`,
       '1,2,3,4',
+    ),
+    days: await rows(
+      `select student, truth, min(on_date) as first_on, max(on_date) as last_on, array(
+         select distinct o.on_date from looks o where o.student = l.student and o.truth = l.truth order by 1) as days
+       from looks l group by student, truth order by 1,2`,
     ),
     total: await each(
       (m, f) =>

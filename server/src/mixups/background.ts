@@ -5,10 +5,15 @@ import type { Sql } from '../db/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { flagsKept, mixUpSettings } from '../sums/index.ts';
 import { retestPairs } from './retest.ts';
-import { readAgain, readExposure, readRows, readTotals } from './rows.ts';
-import type { BoardScope, Exposure, Row, Total } from './rows.ts';
+import { readAgain, readExposure, readFlaggedIn, readLooked, readRows, readTotals } from './rows.ts';
+import type { BoardScope, Row, Total } from './rows.ts';
 import { readTagDoubts } from './tags.ts';
 import type { TagDoubt } from './tags.ts';
+
+/** A pair against slips; of several classes, in how many of them it is more. */
+export interface BoardTest extends Pick<PairTest, 'expected' | 'times' | 'p' | 'q' | 'flagged'> {
+  readonly classes: number | null;
+}
 
 /** All that a board is made from. */
 export interface Background {
@@ -22,7 +27,7 @@ export interface Background {
   /** Students who looked at each species. */
   readonly looked: ReadonlyMap<string, number>;
   /** What is more than slips, by `truth/answer`; and whether it is as results were returned. */
-  readonly tests: ReadonlyMap<string, PairTest>;
+  readonly tests: ReadonlyMap<string, BoardTest>;
   readonly flagsFrom: 'returns' | 'chosen';
   readonly headers: ReadonlyMap<string, TaxonHeader>;
   /** How each mix-up stands now, by `truth/answer`; nothing of several classes together. */
@@ -66,13 +71,15 @@ async function readNext(sql: Sql, ws: string, sections: readonly string[]): Prom
 const isWhole = ({ sections, from, to, material, form }: BoardScope): boolean =>
   sections.length === 1 && from === null && to === null && material === null && form === null;
 
-/** The test of what is chosen, worked out now. */
+const named = (tests: readonly PairTest[]): ReadonlyMap<string, BoardTest> =>
+  new Map(tests.map((t) => [`${t.truth}/${t.answer}`, { ...t, classes: null }]));
+
+/** The test of what is chosen of one class, worked out now. */
 async function testNow(
   sql: Sql,
   ws: string,
   scope: BoardScope,
   rows: readonly Row[],
-  exposure: readonly Exposure[],
   settings: MixUpSettings,
 ): Promise<readonly PairTest[]> {
   const members = await sql.query<{ taxon: string }>(
@@ -81,12 +88,12 @@ async function testNow(
     [ws, scope.sections],
   );
   const exposures = new Map<string, Map<number, number>>();
-  for (const e of exposure) {
+  for (const e of await readExposure(sql, ws, scope)) {
     const of = exposures.get(e.truth) ?? new Map<number, number>();
     exposures.set(e.truth, of.set(e.looks, e.students));
   }
-  const observed = rows.flatMap(({ named, truth, answer, students, looks }) =>
-    named === 'other' && answer !== null ? [{ truth, answer, students, looks }] : [],
+  const observed = rows.flatMap(({ named: n, truth, answer, students, looks }) =>
+    n === 'other' && answer !== null ? [{ truth, answer, students, looks }] : [],
   );
   return testPairs(
     { exposures, observed },
@@ -95,18 +102,42 @@ async function testNow(
   );
 }
 
+/** What is more than slips: of several classes in each of them, of one as results were returned or worked out now. */
+async function testsOf(
+  sql: Sql,
+  ws: string,
+  scope: BoardScope,
+  rows: readonly Row[],
+  settings: MixUpSettings,
+  small: boolean,
+): Promise<Pick<Background, 'tests' | 'flagsFrom'>> {
+  if (scope.sections.length > 1) {
+    const found = await readFlaggedIn(sql, ws, scope.sections);
+    const tests = found.map((f): [string, BoardTest] => [
+      `${f.truth}/${f.answer}`,
+      {
+        expected: f.expected,
+        times: (f.observed + 1) / (f.expected + 1),
+        p: f.p,
+        q: f.q,
+        flagged: f.classes > 0,
+        classes: f.classes,
+      },
+    ]);
+    return { tests: new Map(tests), flagsFrom: 'returns' };
+  }
+  const kept = isWhole(scope) ? await flagsKept(sql, ws, scope.sections[0] ?? '') : null;
+  if (kept !== null) return { tests: named(kept), flagsFrom: 'returns' };
+  return { tests: named(small ? [] : await testNow(sql, ws, scope, rows, settings)), flagsFrom: 'chosen' };
+}
+
 /** Reads what a board is made from: sums kept by writes, and where less than a class is chosen, the looks. */
 export async function background(sql: Sql, ws: string, scope: BoardScope): Promise<Background> {
   const settings = await mixUpSettings(sql, ws);
   const rows = await readRows(sql, ws, scope);
-  const exposure = await readExposure(sql, ws, scope);
   const totals = await readTotals(sql, ws, scope);
   const total = totals.find((t) => t.material_class === scope.material && t.form === scope.form);
   const small = (total?.students ?? 0) < SMALLEST_CLASS;
-  const kept = isWhole(scope) ? await flagsKept(sql, ws, scope.sections[0] ?? '') : null;
-  const tests = kept ?? (small ? [] : await testNow(sql, ws, scope, rows, exposure, settings));
-  const looked = new Map<string, number>();
-  for (const e of exposure) looked.set(e.truth, (looked.get(e.truth) ?? 0) + e.students);
   const taxa = new Set(rows.flatMap((r) => (r.answer === null ? [r.truth] : [r.truth, r.answer])));
   return {
     scope,
@@ -115,9 +146,8 @@ export async function background(sql: Sql, ws: string, scope: BoardScope): Promi
     totals,
     total: { looks: total?.looks ?? 0, students: total?.students ?? 0 },
     small,
-    looked,
-    tests: new Map(tests.map((t) => [`${t.truth}/${t.answer}`, t])),
-    flagsFrom: kept === null ? 'chosen' : 'returns',
+    looked: await readLooked(sql, ws, scope),
+    ...(await testsOf(sql, ws, scope, rows, settings, small)),
     headers: await readHeaders(sql, ws, [...taxa]),
     states: await readStates(sql, ws, scope.sections),
     next: await readNext(sql, ws, scope.sections),

@@ -71,8 +71,6 @@ describe('the board after one quiz', () => {
       since: '2026-10-01',
       slips: { flagged: true },
       at: { k: 7, n: 24, station: 1, on: '2026-10-01' },
-      fresh: { k: 7, n: 24 },
-      met: { k: 0, n: 0 },
       again: { k: 0, n: 0 },
       next: null,
     });
@@ -157,8 +155,6 @@ describe('after results were returned, a lesson, and a second quiz on the same t
     expect(pair).toMatchObject({
       state: 'stubborn',
       since: '2026-10-09',
-      met: { k: 0, n: 24 },
-      fresh: { k: 11, n: 48 },
     });
     // Seven mixed it up once they could know; their chances are the looks on new trees alone.
     expect(pair?.again.k).toBe(4);
@@ -168,6 +164,10 @@ describe('after results were returned, a lesson, and a second quiz on the same t
         `/api/sections/${id('first')}/mixups/${id('grandis')}/${id('lasiocarpa')}`,
       )
     ).body;
+    expect([evidence.met, evidence.fresh]).toEqual([
+      { k: 0, n: 24 },
+      { k: 11, n: 48 },
+    ]);
     expect(evidence.lessons).toEqual([{ on: '2026-10-03', kind: 'retaught' }]);
     expect(evidence.through.map((t) => t.there.k)).toEqual([7, 0, 4]);
   });

@@ -1,4 +1,4 @@
-import type { Evidence, EvidenceRow, PairReminder } from '@hurrow/contract';
+import type { CountOf, Evidence, EvidenceRow, PairReminder } from '@hurrow/contract';
 import { answerText } from '@hurrow/core/answers';
 import type { AnswerValue } from '@hurrow/core/answers';
 import { poissonTail, quasiIndependence } from '@hurrow/core/mixups';
@@ -86,8 +86,14 @@ export async function readEvidence(
   );
   const vocabulary = await vocabularyToRead(sql, ws);
   const namedShows = await readNamedProfiles(sql, ws, scope.sections, [truth, answer]);
+  const split = (met: boolean): CountOf => ({
+    k: looks.filter((l) => l.met_before === met).length,
+    n: all.filter((l) => l.truth === truth && l.met_before === met).length,
+  });
   return {
     pair,
+    fresh: split(false),
+    met: split(true),
     direction: directionIn(b, truth, answer),
     rows: looks.map((l) => evidenceRow(l, written.get(l.response ?? ''), { vocabulary, namedShows })),
     turned,

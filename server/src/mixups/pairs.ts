@@ -11,17 +11,15 @@ const both = (a: string, b: string): string => (a < b ? key(a, b) : key(b, a));
 interface AtTruth {
   readonly n: number;
   readonly named: number;
-  readonly fresh: number;
 }
 
 export function countsAt(rows: readonly Row[]): ReadonlyMap<string, AtTruth> {
   const by = new Map<string, AtTruth>();
   for (const r of rows) {
-    const had = by.get(r.truth) ?? { n: 0, named: 0, fresh: 0 };
+    const had = by.get(r.truth) ?? { n: 0, named: 0 };
     by.set(r.truth, {
       n: had.n + r.looks,
       named: had.named + (r.named === 'right' || r.named === 'other' ? r.looks : 0),
-      fresh: had.fresh + r.fresh,
     });
   }
   return by;
@@ -72,10 +70,15 @@ function rowOf(
     since: state?.since ?? null,
     looked: b.looked.get(r.truth) ?? 0,
     slips: test
-      ? { expected: test.expected, times: test.times, p: test.p, q: test.q, flagged: test.flagged }
+      ? {
+          expected: test.expected,
+          times: test.times,
+          p: test.p,
+          q: test.q,
+          flagged: test.flagged,
+          classes: test.classes,
+        }
       : null,
-    fresh: { k: r.fresh, n: counts.fresh },
-    met: { k: r.looks - r.fresh, n: counts.n - counts.fresh },
     again: b.again.get(both(r.truth, answerId)) ?? { k: 0, n: 0 },
     at: null,
     next: b.next.get(r.truth) ?? null,

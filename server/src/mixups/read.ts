@@ -5,6 +5,7 @@ import { background } from './background.ts';
 import type { Background } from './background.ts';
 import { pairsOf } from './pairs.ts';
 import type { Placed } from './pairs.ts';
+import { readPlaces } from './rows.ts';
 import type { BoardScope } from './rows.ts';
 
 const COUNTS = {
@@ -58,6 +59,35 @@ async function withPlaces(sql: Sql, ws: string, placed: readonly Placed[]): Prom
   });
 }
 
+/** Of several classes, where most wrote a pair is read for those that are acted on first. */
+const FIRST = 60;
+
+async function withFirstPlaces(
+  sql: Sql,
+  ws: string,
+  scope: BoardScope,
+  all: readonly Placed[],
+): Promise<readonly Placed[]> {
+  if (scope.sections.length < 2 || scope.from !== null || scope.to !== null) return all;
+  const first = all.slice(0, FIRST);
+  const rows = await readPlaces(
+    sql,
+    ws,
+    scope,
+    first.map(({ row }) => ({ truth: row.truth.id, answer: row.answer.id })),
+  );
+  const found = new Map(rows.map((r) => [`${r.truth}/${r.answer}`, r]));
+  return [
+    ...first.map((p) => {
+      const r = found.get(`${p.row.truth.id}/${p.row.answer.id}`);
+      return r
+        ? { row: { ...p.row, character: r.behind }, station: r.at_station, k: r.at_k ?? 0, n: r.at_n ?? 0 }
+        : p;
+    }),
+    ...all.slice(FIRST),
+  ];
+}
+
 const readSittings = (
   sql: Sql,
   ws: string,
@@ -74,7 +104,7 @@ const readSittings = (
 /** Mix-ups of classes with base, interval and how each stands. Source: docs/formulas.md, Counting mix-ups. */
 export async function readMixUps(sql: Sql, ws: string, scope: BoardScope): Promise<MixUps> {
   const b = await background(sql, ws, scope);
-  const all = pairsOf(b);
+  const all = await withFirstPlaces(sql, ws, scope, pairsOf(b));
   const { species, clusters } = matrixOrder(
     all.map(({ row }) => ({
       truth: row.truth.id,

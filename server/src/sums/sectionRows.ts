@@ -20,7 +20,7 @@ export const rowsFrom = (looks: string, levels: Levels = 'each'): string => `
   with own as materialized (${looks}),
   counted as (
     select truth, named, answer, ${level(levels)}, count(*)::integer as looks, count(distinct student)::integer as students,
-      (count(*) filter (where sure = 'guessing'))::integer as guesses, (count(*) filter (where not met_before))::integer as fresh,
+      (count(*) filter (where sure = 'guessing'))::integer as guesses,
       (count(*) filter (where calls <> '[]'))::integer as called,
       (count(*) filter (where calls <> '[]' and calls @? '$[*] ? (@.outcome == "wrong")'))::integer as misread
     from own group by ${grouped(levels, 'truth', 'named', 'answer')}),
@@ -36,7 +36,7 @@ export const rowsFrom = (looks: string, levels: Levels = 'each'): string => `
       from own, jsonb_array_elements(calls) c where named = 'other' and calls <> '[]' and c ->> 'outcome' = 'wrong'
       group by ${grouped(levels, 'truth', 'answer', `c ->> 'character'`)}) p
     order by truth, answer, material_class, form, k desc, character)
-  select c.material_class, c.form, c.truth, c.named, c.answer, c.looks, c.students, c.guesses, c.fresh, c.called, c.misread,
+  select c.material_class, c.form, c.truth, c.named, c.answer, c.looks, c.students, c.guesses, c.called, c.misread,
     p.sitting_station as at_station, p.k as at_k, t.n as at_n, b.character as behind, b.k as behind_k
   from counted c
   left join places p on c.named = 'other' and p.truth = c.truth and p.answer = c.answer
@@ -58,7 +58,7 @@ export const totalsFrom = (looks: string, levels: Levels = 'each'): string => `
   from (${looks}) own group by ${grouped(levels)} having count(*) > 0`;
 
 const OF_SECTION = `select * from look where ws = $1 and section = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))`;
-const ROW = `material_class, form, truth, named, answer, looks, students, guesses, fresh, called, misread, at_station, at_k, at_n, behind, behind_k`;
+const ROW = `material_class, form, truth, named, answer, looks, students, guesses, called, misread, at_station, at_k, at_n, behind, behind_k`;
 
 export const SECTION_ROWS = `insert into cell_section (ws, section, ${ROW})
   select $1, $2, ${ROW} from (${rowsFrom(OF_SECTION)}) r order by material_class, form, truth, named, answer`;
@@ -70,3 +70,9 @@ export const SECTION_EXPOSURE = `insert into exposure (ws, section, material_cla
 export const SECTION_LOOKS = `insert into section_looks (ws, section, material_class, form, looks, students)
   select $1, $2, material_class, form, looks, students
   from (${totalsFrom('select * from look where ws = $1 and section = $2')}) t order by material_class, form`;
+
+export const STUDENT_TRUTHS = `insert into student_truth (ws, section, student, truth, first_on, last_on, days)
+  select $1, $2, student, truth, min(on_date), max(on_date), array_agg(on_date order by on_date) from (
+    select distinct student, truth, on_date from look where ws = $1 and section = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))
+      and ($4::uuid[] is null or student = any($4::uuid[]))) l
+  group by student, truth order by student, truth`;

@@ -1,7 +1,7 @@
 import { maybe, writeDerived } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { countPairs } from './pairs.ts';
-import { SECTION_EXPOSURE, SECTION_LOOKS, SECTION_ROWS } from './sectionRows.ts';
+import { SECTION_EXPOSURE, SECTION_LOOKS, SECTION_ROWS, STUDENT_TRUTHS } from './sectionRows.ts';
 import { countStudentPairs } from './studentPairs.ts';
 
 /** Locks of the sums: one a section, and one over all of them, which gradings share unless persons were merged. */
@@ -109,7 +109,8 @@ async function countWhole(tx: Sql, ws: string, section: string): Promise<void> {
  * its texts, and takes several times as long.
  */
 const BY_STUDENT = `select l.section, l.sitting, l.truth, l.answer, l.student, l.named, l.form, l.material_class,
-    count(*) as looks, count(*) filter (where l.sure = 'guessing') as guesses
+    count(*) as looks, count(*) filter (where l.sure = 'guessing') as guesses, count(*) filter (where l.calls <> '[]') as called,
+    count(*) filter (where l.calls <> '[]' and l.calls @? '$[*] ? (@.outcome == "wrong")') as misread
   from look l where l.ws = $1 and l.sitting = $2 and ($3::uuid[] is null or l.truth = any($3::uuid[]))
   group by l.truth, l.answer, l.student, l.named, l.form, l.material_class, l.section, l.sitting`;
 
@@ -119,12 +120,13 @@ const CELLS = `with own as (${BY_STUDENT}),
     select t.taxon from sitting_taxon t where t.ws = $1 and t.sitting = $2 and t.taught and t.rev = (
       select k.list_rev from grading_run g join sitting_key k on k.ws = g.ws and k.sitting = g.sitting and k.rev = g.key_rev
       where g.ws = $1 and g.sitting = $2 order by g.seq desc limit 1))
-  insert into cell (ws, section, sitting, material_class, form, truth, named, answer, looks, students, guesses, listed)
-  select $1, c.section, c.sitting, c.material_class, c.form, c.truth, c.named, c.answer, c.looks, c.students, c.guesses,
+  insert into cell (ws, section, sitting, material_class, form, truth, named, answer, looks, students, guesses, called, misread, listed)
+  select $1, c.section, c.sitting, c.material_class, c.form, c.truth, c.named, c.answer, c.looks, c.students, c.guesses, c.called, c.misread,
     case when c.answer is null then null when c.answer in (select taxon from taught)
       then (select h.students from here h where h.material_class = c.material_class and h.form = c.form and h.truth = c.truth)
       else 0 end
-  from (select section, sitting, material_class, form, truth, named, answer, sum(looks) as looks, count(*) as students, sum(guesses) as guesses
+  from (select section, sitting, material_class, form, truth, named, answer, sum(looks) as looks, count(*) as students, sum(guesses) as guesses,
+      sum(called) as called, sum(misread) as misread
     from own group by section, sitting, material_class, form, truth, named, answer) c
   order by c.material_class, c.form, c.truth, c.named, c.answer`;
 
@@ -135,7 +137,7 @@ const CELL_STUDENTS = `insert into cell_student (ws, section, sitting, student, 
   group by student, truth, answer, named, ws, section, sitting order by student, truth, named, answer`;
 
 interface Recount {
-  readonly table: 'cell' | 'cell_student' | 'cell_section' | 'exposure';
+  readonly table: 'cell' | 'cell_student' | 'cell_section' | 'exposure' | 'student_truth';
   readonly counting: string;
   /** The column of what is counted whole. */
   readonly of: 'sitting' | 'section';
@@ -151,6 +153,12 @@ const CELL_STUDENT: Recount = {
   by: 'truth and student',
 };
 const CELL_SECTION: Recount = { table: 'cell_section', counting: SECTION_ROWS, of: 'section', by: 'truth' };
+const STUDENT_TRUTH: Recount = {
+  table: 'student_truth',
+  counting: STUDENT_TRUTHS,
+  of: 'section',
+  by: 'truth and student',
+};
 const EXPOSURE: Recount = { table: 'exposure', counting: SECTION_EXPOSURE, of: 'section', by: 'truth' };
 
 /** Counts one table again from the looks: whole, or what belongs to some species, or to some species of some students. */
@@ -181,6 +189,7 @@ export async function countSection(
 ): Promise<void> {
   await recount(tx, CELL_SECTION, ws, section, part);
   await recount(tx, EXPOSURE, ws, section, part);
+  await recount(tx, STUDENT_TRUTH, ws, section, part);
   await tx.query('delete from section_looks where ws = $1 and section = $2', [ws, section]);
   await writeDerived(tx, async () => {
     await tx.query(SECTION_LOOKS, [ws, section]);

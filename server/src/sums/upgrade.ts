@@ -1,22 +1,26 @@
 import type { Database } from '../db/index.ts';
 import { countPairs } from './pairs.ts';
-import { countSection, lockSums } from './sums.ts';
+import { countSums, lockSums } from './sums.ts';
 
 /**
- * Counts the board of sections that an earlier version graded. Does nothing where every section with looks has its sums.
- * @returns how many sections were counted.
+ * Counts what a board is read from for sections that an earlier version graded. Does nothing where every section with looks
+ * has its sums. @returns how many sections were counted.
  */
 export async function upgradeSums(db: Database): Promise<number> {
-  const sections = await db.query<{ ws: string; id: string }>(
-    `select s.ws, s.id from section s
-     where exists (select 1 from look l where l.ws = s.ws and l.section = s.id)
-       and not exists (select 1 from section_looks t where t.ws = s.ws and t.section = s.id)
-     order by s.ws, s.id`,
+  const sections = await db.query<{ ws: string; id: string; sittings: readonly string[] }>(
+    `select l.ws, l.section as id, array_agg(distinct l.sitting) as sittings from look l
+     where not exists (select 1 from section_looks t where t.ws = l.ws and t.section = l.section)
+     group by l.ws, l.section order by l.ws, l.section`,
   );
-  for (const { ws, id } of sections)
+  for (const { ws, id, sittings } of sections)
     await db.transaction(async (tx) => {
       await lockSums(tx, ws, id);
-      await countSection(tx, ws, id, null);
+      await countSums(
+        tx,
+        ws,
+        id,
+        sittings.map((sitting) => ({ sitting, part: null })),
+      );
       await countPairs(tx, ws, id, null);
     });
   return sections.length;

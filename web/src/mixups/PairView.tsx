@@ -50,7 +50,7 @@ function Counts({ evidence }: { evidence: Evidence }) {
     slipWords(pair),
     directionWords(pair, direction),
     againWords(pair),
-    freshWords(pair),
+    freshWords(evidence),
     ...lessons.map((l) => `${l.kind === 'retaught' ? 'Taught again' : 'Taught'} on ${day(l.on)}.`),
   ].filter((l) => l !== '');
   return (
@@ -74,7 +74,7 @@ function Counts({ evidence }: { evidence: Evidence }) {
           <ThroughChart pair={pair} through={through} lessons={lessons} today={today} />
         </Suspense>
       ) : null}
-      {pair.slips ? (
+      {pair.slips && pair.slips.classes === null ? (
         <details>
           <summary>More than slips?</summary>
           <p className="quiet number">

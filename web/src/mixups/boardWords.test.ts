@@ -33,9 +33,7 @@ const row = (part: Partial<MixUpRow> = {}): MixUpRow => ({
   state: 'repeat',
   since: '2026-09-29',
   looked: 24,
-  slips: { expected: 0.6, times: 5, p: 0.0001, q: 0.002, flagged: true },
-  fresh: { k: 4, n: 12 },
-  met: { k: 5, n: 12 },
+  slips: { expected: 0.6, times: 5, p: 0.0001, q: 0.002, flagged: true, classes: null },
   again: { k: 1, n: 6 },
   at: { k: 7, n: 24, quiz: 'First walk', on: '2026-09-22', station: 5 },
   next: null,
@@ -61,13 +59,23 @@ describe('a mix-up in words', () => {
 
   test('says what slips would give, and nothing where a class is too small', () => {
     const slips = (times: number, flagged = true) =>
-      slipWords(row({ slips: { expected: 1, times, p: 0, q: 0, flagged } }));
+      slipWords(row({ slips: { expected: 1, times, p: 0, q: 0, flagged, classes: null } }));
     expect([slips(5), slips(1.6), slips(12), slips(3, false), slipWords(row({ slips: null }))]).toEqual([
       'About 5 times more than slips would give.',
       'About 2 times more than slips would give.',
       'More than 10 times more than slips would give.',
       'No more than slips would give.',
       '',
+    ]);
+  });
+
+  test('says in how many of several classes', () => {
+    const of = (classes: number) =>
+      slipWords(row({ slips: { expected: 1, times: 4, p: 0, q: 0, flagged: classes > 0, classes } }));
+    expect([of(1), of(3), of(0)]).toEqual([
+      'More than slips in 1 class.',
+      'More than slips in 3 classes.',
+      'No more than slips would give.',
     ]);
   });
 
@@ -82,8 +90,10 @@ describe('a mix-up in words', () => {
   test('keeps repeats, and new trees and trees met before, apart', () => {
     expect(againWords(row())).toBe('1 of 6 chances mixed up again after results were returned.');
     expect(againWords(row({ again: { k: 0, n: 0 } }))).toBe('No chance to mix it up again yet.');
-    expect(freshWords(row())).toContain('not met before 4 of 12; on trees met before 5 of 12');
-    expect(freshWords(row({ met: { k: 0, n: 0 } }))).toBe('');
+    expect(freshWords({ fresh: { k: 4, n: 12 }, met: { k: 5, n: 12 } })).toContain(
+      'not met before 4 of 12; on trees met before 5 of 12',
+    );
+    expect(freshWords({ fresh: { k: 4, n: 12 }, met: { k: 0, n: 0 } })).toBe('');
   });
 
   test('says that answer forms are counted together unless one is chosen', () => {

@@ -1,5 +1,5 @@
 import type { Direction } from '@hurrow/core/mixups';
-import type { MixUpRow, MixUps, PairState, TaxonHeader } from '@hurrow/contract';
+import type { Evidence, MixUpRow, MixUps, PairState, TaxonHeader } from '@hurrow/contract';
 
 export const STATE_WORDS: Readonly<Record<PairState, string>> = {
   new: 'new',
@@ -49,6 +49,8 @@ const MOST_TIMES = 10;
 export function slipWords({ slips }: MixUpRow): string {
   if (slips === null) return '';
   if (!slips.flagged) return 'No more than slips would give.';
+  if (slips.classes !== null)
+    return `More than slips in ${slips.classes} ${slips.classes === 1 ? 'class' : 'classes'}.`;
   const times =
     slips.times > MOST_TIMES ? `more than ${MOST_TIMES}` : `about ${Math.max(2, Math.round(slips.times))}`;
   return `${times.charAt(0).toUpperCase()}${times.slice(1)} times more than slips would give.`;
@@ -67,7 +69,7 @@ export function againWords({ again }: MixUpRow): string {
 }
 
 /** New trees and trees met before, apart. */
-export function freshWords({ fresh, met }: MixUpRow): string {
+export function freshWords({ fresh, met }: Pick<Evidence, 'fresh' | 'met'>): string {
   if (met.n === 0) return '';
   return `On trees not met before ${fresh.k} of ${fresh.n}; on trees met before ${met.k} of ${met.n}, which never count toward fixed.`;
 }

@@ -49,10 +49,15 @@ export const mixUpRowSchema = record<MixUpRow>({
   since: nullOr(text),
   looked: number,
   slips: nullOr(
-    record<MoreThanSlips>({ expected: number, times: number, p: number, q: number, flagged: flag }),
+    record<MoreThanSlips>({
+      expected: number,
+      times: number,
+      p: number,
+      q: number,
+      flagged: flag,
+      classes: nullOr(number),
+    }),
   ),
-  fresh: countOf,
-  met: countOf,
   again: countOf,
   at: nullOr(
     record<NonNullable<MixUpRow['at']>>({ k: number, n: number, quiz: text, on: text, station: number }),
@@ -108,6 +113,8 @@ export const evidenceRowSchema = record<EvidenceRow>({
 
 export const evidenceSchema = record<Evidence>({
   pair: mixUpRowSchema,
+  fresh: countOf,
+  met: countOf,
   direction: nullOr(record<Direction>({ share: number, low: number, high: number, more: number })),
   rows: listOf(evidenceRowSchema),
   turned: nullOr(mixUpRowSchema),

@@ -70,8 +70,6 @@ create table cell_section (
   looks integer not null check (looks > 0),
   students integer not null check (students > 0),
   guesses integer not null,
-  -- Looks at trees that the student had not met before.
-  fresh integer not null,
   -- Looks with calls, and with one that is wrong.
   called integer not null,
   misread integer not null,
@@ -115,6 +113,23 @@ create table student_pair (
   foreign key (ws, student) references student (ws, id) on delete cascade,
   check (a < b)
 );
+-- On which days a student looked at a species, so that the students of any days are known without all their looks.
+create table student_truth (
+  ws uuid not null,
+  section uuid not null,
+  student uuid not null,
+  truth uuid not null,
+  first_on date not null,
+  last_on date not null,
+  days date[] not null,
+  primary key (ws, section, student, truth),
+  foreign key (ws, section) references section (ws, id),
+  foreign key (ws, student) references student (ws, id) on delete cascade
+);
+-- Looks with calls, and with one that is wrong, beside the rest of a cell.
+alter table cell add column called integer not null default 0;
+alter table cell add column misread integer not null default 0;
+alter table cell alter column called drop default, alter column misread drop default;
 -- How much a board rests on, over the same levels.
 create table section_looks (
   ws uuid not null,
