@@ -1,4 +1,4 @@
-import type { Direction, MixUpSettings } from '@hurrow/core/mixups';
+import type { Direction, EffectVerdict, MixUpSettings } from '@hurrow/core/mixups';
 import type { GradeOutcome } from '@hurrow/core/grading';
 import type { TaxonHeader } from './library.ts';
 
@@ -183,6 +183,13 @@ export interface Evidence {
   readonly turned: MixUpRow | null;
   readonly through: readonly PairAtSitting[];
   readonly lessons: readonly { readonly on: string; readonly kind: 'taught' | 'retaught' }[];
+  /** What followed each lesson that took the pair up again, on students at new trees; of one class. */
+  readonly effects: readonly {
+    readonly on: string;
+    readonly verdict: EffectVerdict;
+    readonly before: CountOf;
+    readonly after: CountOf;
+  }[];
   /** Answers at trees of the species, by what was at hand, by season and by class. */
   readonly splits: readonly PairSplit[];
   /** Each student who mixed the two up, either way, and how it went on. */

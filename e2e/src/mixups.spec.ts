@@ -37,7 +37,7 @@ test('a graded sitting leads to its flagged pair, its answers, its students, and
 
   await pines.getByRole('button', { name: /Open pair/ }).click();
   await expect(page.getByRole('region', { name: 'Counts' })).toContainText('12 of 24 answers');
-  await expect(page.getByRole('cell', { name: /whitebark/ }).first()).toBeVisible();
+  await expect(page.getByRole('cell', { name: /albicaulis/ }).first()).toBeVisible();
   await expect(page.getByRole('region', { name: 'To remember' })).toContainText('whitebark was found');
   await page.getByText(/^Who: 9 students/).click();
   await expect(page.getByRole('row', { name: /^111/ }).first()).toBeVisible();

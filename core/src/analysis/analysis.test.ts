@@ -134,3 +134,55 @@ describe('the report of answers without a library', () => {
     expect(without.ok && without.report.outcomes).toMatchObject({ right: 1, other: 0, unlisted: 2 });
   });
 });
+
+describe('lessons', () => {
+  const at = (quiz: string, on: string, wrong: number): string[] =>
+    Array.from({ length: 24 }, (_, i) => [
+      `${quiz},${on},Lab,${i + 1},1,Abies grandis,${i < wrong ? 'Abies lasiocarpa' : 'Abies grandis'}`,
+      `${quiz},${on},Lab,${i + 1},2,Pinus flexilis,${i < 8 ? 'Pinus albicaulis' : 'Pinus flexilis'}`,
+      // What was written has to be on the list, which is what was asked.
+      `${quiz},${on},Lab,${i + 1},3,Abies lasiocarpa,Abies lasiocarpa`,
+      `${quiz},${on},Lab,${i + 1},4,Pinus albicaulis,Pinus albicaulis`,
+    ]).flat();
+  const responses = [
+    'quiz,date,section,student,station,species,answer',
+    ...at('One', '2026-09-08', 9),
+    ...at('Two', '2026-09-22', 8),
+    ...at('Three', '2026-10-06', 0),
+  ].join('\n');
+  const reported = (lessons: string) => {
+    const found = analyse({ responses, lessons });
+    if (!found.ok) throw new Error('Refused');
+    return found.report;
+  };
+
+  test('say what followed, beside the pair that was not taught again, and fix a pair', () => {
+    const { retaught, mixups, left_out } = reported(
+      'date,section,species,other,kind\n2026-10-01,Lab,Abies lasiocarpa,Abies grandis,retaught',
+    );
+    expect(retaught).toMatchObject([
+      {
+        pair: ['Abies grandis', 'Abies lasiocarpa'],
+        date: '2026-10-01',
+        before: { k: 17, n: 48 },
+        after: { k: 0, n: 24 },
+        verdict: 'helped',
+      },
+    ]);
+    expect(mixups.find((m) => m.truth === 'Abies grandis')?.state).toBe('fixed');
+    expect(left_out.map((l) => l.part)).toEqual(['characters']);
+  });
+
+  test('that cannot be read are refused line by line, and the rest is read', () => {
+    const { refused, retaught } = reported(
+      'date,section,species,other,kind\nsoon,Lab,a,b,retaught\n2026-10-01,Lab,a,a,retaught\n2026-10-01,Lab,a,b,sung\n2026-10-01,,a,b,taught',
+    );
+    expect(refused.map((r) => [r.file, r.line, r.column])).toEqual([
+      ['lessons', 2, 'date'],
+      ['lessons', 3, 'other'],
+      ['lessons', 4, 'kind'],
+      ['lessons', 5, 'section'],
+    ]);
+    expect(retaught).toEqual([]);
+  });
+});

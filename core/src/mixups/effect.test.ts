@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { lessonEffect, pairStates } from './index.ts';
+import { effectsOn, lessonEffect, pairStates } from './index.ts';
 import type { EffectOf, FreshCount, SectionSitting } from './index.ts';
 
 const at = (seq: number, on: string, k: number, n: number, material = 'standing'): FreshCount => ({
@@ -127,6 +127,12 @@ describe('fixed', () => {
 
   test('is a pair that a lesson helped and that did not come back', () => {
     expect(last(sittings)).toBe('fixed');
+  });
+  test('rests on what followed the lesson, said in each direction that was the class’s', () => {
+    const of = (a: string, b: string) =>
+      effectsOn(a, b, sittings, [lesson]).map((e) => [e.on, e.effect.verdict]);
+    expect(of('a', 'b')).toEqual([[LESSON, 'helped']]);
+    expect([of('b', 'a'), of('c', 'd')]).toEqual([[], []]);
   });
   test('is not said before enough looks on new trees', () => {
     expect(last(sittings, 30)).toBe('fading');

@@ -4,7 +4,7 @@ export { countMixUps } from './counts.ts';
 export type { Look, MixUp } from './counts.ts';
 export { diagnose } from './diagnose.ts';
 export type { CalledLook, ReadCall, Reading } from './diagnose.ts';
-export { SMALLEST_CLASS, classThreshold, freshCounts, pairStates } from './pairStates.ts';
+export { SMALLEST_CLASS, classThreshold, effectsOn, freshCounts, pairStates } from './pairStates.ts';
 export type {
   FollowSettings,
   PairInterval,
@@ -28,7 +28,15 @@ export { matrixOrder } from './order.ts';
 export type { Confused, MatrixOrder } from './order.ts';
 export { CLEAN_DAYS, RESOLVED_BY_LUCK, studentPairs } from './repeats.ts';
 export type { DatedLook, StudentPair } from './repeats.ts';
-export { FLAGS, expectedStudents, moreThanSlips, qValues, slipCounts, testPairs, upperTail } from './slips.ts';
+export {
+  FLAGS,
+  expectedStudents,
+  moreThanSlips,
+  qValues,
+  slipCounts,
+  testPairs,
+  upperTail,
+} from './slips.ts';
 export type { FlagSettings, PairTest, SlipCounts, StudentAt } from './slips.ts';
 export { fitSlips } from './slipFit.ts';
 export type { SlipFit, SlipTable } from './slipFit.ts';

@@ -1,5 +1,5 @@
 import { lessonEffect } from './effect.ts';
-import type { EffectOf, FreshCount } from './effect.ts';
+import type { EffectOf, FreshCount, LessonEffect } from './effect.ts';
 import { MIX_UP_SETTINGS } from './settings.ts';
 import type { MixUpSettings } from './settings.ts';
 
@@ -168,6 +168,30 @@ export function pairStates(
     const own = lessons.filter((l) => isOn(l, a, b));
     return follow({ a, b, lessons: own, flagged: isFlagged(pair), others }, large, settings);
   });
+}
+
+/** What followed each lesson on a pair in one direction; nothing where it was never the class's. */
+export function effectsOn(
+  a: string,
+  b: string,
+  sittings: readonly SectionSitting[],
+  lessons: readonly RetaughtPair[],
+  { settings, flagged }: FollowSettings = EVERYTHING,
+): readonly { readonly on: string; readonly effect: LessonEffect }[] {
+  const large = sittings.filter((s) => s.students >= SMALLEST_CLASS);
+  const first = large.find((s) => {
+    const n = s.lookedAt.get(a) ?? 0;
+    return n > 0 && (s.wrote.get(`${a}/${b}`) ?? 0) >= classThreshold(n, settings);
+  });
+  if (!first) return [];
+  const pairs = [...new Set(large.flatMap((s) => [...s.wrote.keys()]))].filter(
+    (p) => flagged === null || flagged.has(p),
+  );
+  const others = untaught(pairs, large, lessons, settings);
+  const pair: EffectOf = { fresh: freshCounts(large, a, b), flaggedBy: first.seq };
+  return lessons
+    .filter((l) => isOn(l, a, b))
+    .map((l) => ({ on: l.on, effect: lessonEffect(pair, l.on, others, settings.looks) }));
 }
 
 function follow(

@@ -97,11 +97,13 @@ export function studentPairs(looks: readonly DatedLook[]): readonly StudentPair[
     });
     return [...pairs.values()].flatMap((pair) => {
       const both = pair.flatMap((s) => places.get(s) ?? []).sort((a, b) => a - b);
-      return follow(
-        student,
-        pair,
-        both.flatMap((i) => own[i] ?? []),
-      ) ?? [];
+      return (
+        follow(
+          student,
+          pair,
+          both.flatMap((i) => own[i] ?? []),
+        ) ?? []
+      );
     });
   });
 }

@@ -111,7 +111,12 @@ function weightOf(g: Ground, rate: Float64Array, all: number, cell: Cell): numbe
     let sum = 0;
     for (let i = 0; i < g.looks.length; i += 1)
       if (g.isName[i] === 1)
-        sum += logMarginal(less(g.byAnswer, i, cell.b, cell.n), exposureAt(g, rate, all, i, cell), w, g.names);
+        sum += logMarginal(
+          less(g.byAnswer, i, cell.b, cell.n),
+          exposureAt(g, rate, all, i, cell),
+          w,
+          g.names,
+        );
     if (sum > most) [best, most] = [w, sum];
   }
   return best;
@@ -169,7 +174,8 @@ function fitFrom(g: Ground, cell: Cell, from: Parameters | null): Parameters {
   const weighAt = from ? 1 : BEFORE_WEIGHING;
   for (let i = 0; i < STEPS; i += 1) {
     const moved = step(g, { ...p, weight }, cell, weight);
-    if (i === weighAt && (!from || cell.n * 20 > g.wrong)) weight = weightOf(g, p.rate, slipsOf(g, p.rate), cell);
+    if (i === weighAt && (!from || cell.n * 20 > g.wrong))
+      weight = weightOf(g, p.rate, slipsOf(g, p.rate), cell);
     else if (moved < CLOSE && i > weighAt) break;
   }
   return { ...p, weight };

@@ -124,7 +124,10 @@ export function qValues(ps: readonly number[], tests: number): readonly number[]
   return qs;
 }
 
-const lowerEnd = ({ truth, looks }: { readonly truth: string; readonly looks: number }, table: SlipTable): number => {
+const lowerEnd = (
+  { truth, looks }: { readonly truth: string; readonly looks: number },
+  table: SlipTable,
+): number => {
   const n = table.looks.get(truth) ?? 0;
   return n === 0 ? 0 : jeffreys(Math.min(looks, n), n).low;
 };

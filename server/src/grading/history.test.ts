@@ -273,9 +273,7 @@ async function kept(db: Database, wanted: string): Promise<Record<string, unknow
     exposure: await rows(
       `select material_class, form, truth, looks, students from exposure where section = $1 order by 1,2,3,4`,
     ),
-    days: await rows(
-      `select student, truth, first_on, last_on, days from student_truth where section = $1 order by 1,2`,
-    ),
+    days: await rows(`select truth, days, students from look_days where section = $1 order by 1,2`),
     total: await rows(
       `select material_class, form, looks, students from section_looks where section = $1 order by 1,2`,
     ),
@@ -443,9 +441,12 @@ async function recounted(db: Database, wanted: string): Promise<Record<string, u
       '1,2,3,4',
     ),
     days: await rows(
-      `select student, truth, min(on_date) as first_on, max(on_date) as last_on, array(
-         select distinct o.on_date from looks o where o.student = l.student and o.truth = l.truth order by 1) as days
-       from looks l group by student, truth order by 1,2`,
+      `select truth, days, count(*)::integer as students from (
+         select distinct student, truth, array(
+           select distinct o.on_date from looks o where o.student = l.student and o.truth = l.truth order by 1) as days from looks l
+         union all
+         select distinct student, null::uuid, array(select distinct o.on_date from looks o where o.student = l.student order by 1) from looks l) d
+       group by truth, days order by 1, 2`,
     ),
     total: await each(
       (m, f) =>

@@ -5,8 +5,9 @@ import type { Sql } from '../db/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { flagsKept, mixUpSettings } from '../sums/index.ts';
 import { retestPairs } from './retest.ts';
-import { readAgain, readExposure, readFlaggedIn, readLooked, readRows, readTotals } from './rows.ts';
-import type { BoardScope, Row, Total } from './rows.ts';
+import { readAgain } from './keptRows.ts';
+import { readExposure, readFlaggedIn, readLooked, readRows, readTotals } from './rows.ts';
+import type { BoardScope, Row, Total } from './boardTypes.ts';
 import { readTagDoubts } from './tags.ts';
 import type { TagDoubt } from './tags.ts';
 

@@ -168,6 +168,9 @@ describe('after results were returned, a lesson, and a second quiz on the same t
       { k: 0, n: 24 },
       { k: 11, n: 48 },
     ]);
+    expect(evidence.effects).toMatchObject([
+      { on: '2026-10-03', verdict: 'no sign', before: { k: 7, n: 24 }, after: { k: 4, n: 24 } },
+    ]);
     expect(evidence.lessons).toEqual([{ on: '2026-10-03', kind: 'retaught' }]);
     expect(evidence.through.map((t) => t.there.k)).toEqual([7, 0, 4]);
   });

@@ -8,10 +8,11 @@ import type { Background } from './background.ts';
 import { readLessons, readLooksAt, readNamedProfiles, readTells, readWritten } from './looks.ts';
 import type { LookRow } from './looks.ts';
 import { splitsOf, tellsSeen, throughOf, whoOf } from './pairParts.ts';
-import { directionIn, pairsOf } from './pairs.ts';
+import { directionIn, inFull, rank } from './pairs.ts';
 import { readingsOf } from './readings.ts';
 import type { Named } from './readings.ts';
-import type { BoardScope } from './rows.ts';
+import type { BoardScope } from './boardTypes.ts';
+import { effectsOf } from '../sums/index.ts';
 import { vocabularyToRead } from '../library/index.ts';
 
 const evidenceRow = (look: LookRow, written: AnswerValue | undefined, b: Named): EvidenceRow => ({
@@ -62,6 +63,24 @@ function plainTest(b: Background, truth: string, answer: string, k: number): Evi
   return { expected, p: poissonTail(k, expected) };
 }
 
+/** What followed lessons on the pair; of several classes together nothing is said. */
+async function readEffects(
+  sql: Sql,
+  ws: string,
+  { sections }: BoardScope,
+  truth: string,
+  answer: string,
+): Promise<Evidence['effects']> {
+  const [only] = sections;
+  if (only === undefined || sections.length > 1) return [];
+  return (await effectsOf(sql, ws, only, truth, answer)).map(({ on, effect }) => ({
+    on,
+    verdict: effect.verdict,
+    before: effect.before,
+    after: effect.after,
+  }));
+}
+
 /** Exactly the looks that a mix-up counts in its k, as written. Null where there is no such mix-up. */
 export async function readEvidence(
   sql: Sql,
@@ -71,12 +90,14 @@ export async function readEvidence(
   answer: string,
 ): Promise<Evidence | null> {
   const b = await background(sql, ws, scope);
-  const isThis = (a: string, c: string) => (p: { readonly row: Evidence['pair'] }) =>
-    p.row.truth.id === a && p.row.answer.id === c;
-  const pairs = pairsOf(b);
-  const pair = pairs.find(isThis(truth, answer))?.row;
+  const ranked = rank(b);
+  const one = (a: string, c: string): Evidence['pair'] | null =>
+    inFull(
+      b,
+      ranked.filter((r) => r.row.truth === a && r.answer === c),
+    )[0]?.row ?? null;
+  const [pair, turned] = [one(truth, answer), one(answer, truth)];
   if (!pair) return null;
-  const turned = pairs.find(isThis(answer, truth))?.row ?? null;
   const all = await readLooksAt(sql, ws, scope, [truth, answer]);
   const looks = all.filter((l) => l.truth === truth && l.named === 'other' && l.answer === answer);
   const written = await readWritten(
@@ -98,6 +119,7 @@ export async function readEvidence(
     rows: looks.map((l) => evidenceRow(l, written.get(l.response ?? ''), { vocabulary, namedShows })),
     turned,
     through: throughOf(all, truth, answer),
+    effects: await readEffects(sql, ws, scope, truth, answer),
     splits: splitsOf(all, truth, answer),
     who: whoOf(all, truth, answer),
     notes: await readNotes(sql, ws, truth, answer),

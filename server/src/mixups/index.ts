@@ -10,13 +10,13 @@ import { readEvidence } from './evidence.ts';
 import { readMixUpGroups } from './levels.ts';
 import { readMixUps } from './read.ts';
 import { dropRetest, keepRetest, readRetest } from './retest.ts';
-import type { BoardScope } from './rows.ts';
+import type { BoardScope } from './boardTypes.ts';
 import { keepSettings, settingsEffect } from './settings.ts';
 import { readByStudent } from './students.ts';
 
 export { readEvidence } from './evidence.ts';
 export { readMixUps } from './read.ts';
-export type { BoardScope } from './rows.ts';
+export type { BoardScope } from './boardTypes.ts';
 export { ownMixUps } from './students.ts';
 
 const FORMS = ['typed', 'choice', 'number', 'completion'];

@@ -5,7 +5,7 @@ import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { readHeaders, vocabularyToRead } from '../library/index.ts';
 import { allGroups, readGroups } from './groups.ts';
-import type { BoardScope } from './rows.ts';
+import type { BoardScope } from './boardTypes.ts';
 import { readStateOf, statedCharacters } from './states.ts';
 
 /** The most that are shown by character: below them are the same few students again. */

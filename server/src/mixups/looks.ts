@@ -5,7 +5,7 @@ import type { LookCall } from '@hurrow/core/grading';
 import type { Look } from '@hurrow/core/mixups';
 import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import type { BoardScope } from './rows.ts';
+import type { BoardScope } from './boardTypes.ts';
 
 /** A station of a sitting, with what its key said when looks at it were graded. */
 interface Shown {

@@ -1,8 +1,8 @@
-import type { MixUpRow } from '@hurrow/contract';
+import type { MixUpRow, PairState } from '@hurrow/contract';
 import { directionOf, jeffreys } from '@hurrow/core/mixups';
 import type { Interval } from '@hurrow/core/mixups';
 import type { Background } from './background.ts';
-import type { Row } from './rows.ts';
+import type { Row } from './boardTypes.ts';
 
 const key = (a: string, b: string): string => `${a}/${b}`;
 const both = (a: string, b: string): string => (a < b ? key(a, b) : key(b, a));
@@ -90,27 +90,43 @@ function rowOf(
 
 const STATES = ['stubborn', 'repeat', 'new', 'fading', 'fixed'] as const;
 
-/** What to act on first: in the next quiz, came back, flagged, most students. */
-const urgency = (r: MixUpRow): readonly number[] => [
-  r.state === 'stubborn' || r.state === 'repeat' ? 0 : 1,
-  r.next ? 0 : 1,
-  r.slips?.flagged ? 0 : 1,
-  -r.students,
-  STATES.indexOf(r.state ?? 'fading'),
-];
+/** A mix-up with what it is put in order by. */
+export interface Ranked {
+  readonly row: Row;
+  readonly answer: string;
+  readonly flagged: boolean;
+  /** The less, the sooner. */
+  readonly urgency: number;
+}
 
-function byUrgency(
-  [x, a]: readonly [readonly number[], MixUpRow],
-  [y, b]: readonly [readonly number[], MixUpRow],
-): number {
-  for (const [i, v] of x.entries()) if (v !== y[i]) return v - (y[i] ?? 0);
-  return a.truth.scientific < b.truth.scientific
-    ? -1
-    : a.truth.scientific > b.truth.scientific
-      ? 1
-      : a.answer.scientific < b.answer.scientific
-        ? -1
-        : 1;
+const MOST_STUDENTS = 1e6;
+
+function urgencyOf(state: PairState | null, isNext: boolean, flagged: boolean, students: number): number {
+  const cameBack = state === 'stubborn' || state === 'repeat';
+  const first = (cameBack ? 0 : 4) + (isNext ? 0 : 2) + (flagged ? 0 : 1);
+  return (
+    (first * MOST_STUDENTS + (MOST_STUDENTS - students)) * STATES.length + STATES.indexOf(state ?? 'fading')
+  );
+}
+
+const byUrgency = (x: Ranked, y: Ranked): number =>
+  x.urgency - y.urgency ||
+  (x.row.truth < y.row.truth ? -1 : x.row.truth > y.row.truth ? 1 : x.answer < y.answer ? -1 : 1);
+
+/** Every directed mix-up, what to act on first in front: came back, in the next quiz, flagged, most students. */
+export function rank(b: Background): readonly Ranked[] {
+  return b.rows
+    .flatMap((row): Ranked[] => {
+      const { answer } = row;
+      if (row.named !== 'other' || answer === null || !b.headers.has(row.truth) || !b.headers.has(answer))
+        return [];
+      const pair = key(row.truth, answer);
+      const state = b.states.get(pair)?.state ?? null;
+      const flagged = b.tests.get(pair)?.flagged ?? false;
+      const urgency = urgencyOf(state, b.next.has(row.truth), flagged, row.students);
+      return [{ row, answer, flagged, urgency }];
+    })
+    .sort(byUrgency);
 }
 
 export interface Placed {
@@ -121,17 +137,14 @@ export interface Placed {
   readonly n: number;
 }
 
-/** Every directed mix-up of the rows, what to act on first in front, with the station where most wrote it. */
-export function pairsOf(b: Background): readonly Placed[] {
+/** Mix-ups in full, with the station where most wrote each. */
+export function inFull(b: Background, ranked: readonly Ranked[]): readonly Placed[] {
   const at = countsAt(b.rows);
   const intervalOf = intervals();
-  return b.rows
-    .flatMap((r): (readonly [readonly number[], MixUpRow, Row])[] => {
-      const row = r.named === 'other' ? rowOf(r, b, at, intervalOf) : null;
-      return row ? [[urgency(row), row, r]] : [];
-    })
-    .sort(([x, a], [y, c]) => byUrgency([x, a], [y, c]))
-    .map(([, row, r]) => ({ row, station: r.at_station, k: r.at_k ?? 0, n: r.at_n ?? 0 }));
+  return ranked.flatMap(({ row: r }) => {
+    const row = rowOf(r, b, at, intervalOf);
+    return row ? [{ row, station: r.at_station, k: r.at_k ?? 0, n: r.at_n ?? 0 }] : [];
+  });
 }
 
 /** Which way a pair is mixed up; null where one of the two was never asked. */

@@ -3,10 +3,9 @@ import { matrixOrder } from '@hurrow/core/mixups';
 import type { Sql } from '../db/index.ts';
 import { background } from './background.ts';
 import type { Background } from './background.ts';
-import { pairsOf } from './pairs.ts';
+import { inFull, rank } from './pairs.ts';
 import type { Placed } from './pairs.ts';
-import { readPlaces } from './rows.ts';
-import type { BoardScope } from './rows.ts';
+import type { BoardScope } from './boardTypes.ts';
 
 const COUNTS = {
   right: 'right',
@@ -43,49 +42,23 @@ function truthsOf(b: Background): readonly TruthRow[] {
 /** Fewer students' pairs beyond so many are counted and not listed: they are one slip each. */
 const MOST_PAIRS = 2000;
 
-/** Names the station where most wrote each pair. */
+/** Where most wrote a pair is said of so many, those to act on first. */
+const MOST_PLACES = 300;
+
+/** Names the station where most wrote each of the first pairs. */
 async function withPlaces(sql: Sql, ws: string, placed: readonly Placed[]): Promise<readonly MixUpRow[]> {
   const rows = await sql.query<{ id: string; quiz: string; on: string; station: number }>(
     `select ss.id, q.name as quiz, s.on_date as "on", st.number as station from sitting_station ss
      join sitting s on s.ws = ss.ws and s.id = ss.sitting join station st on st.ws = ss.ws and st.id = ss.station
      join quiz q on q.ws = st.ws and q.id = st.quiz
      where ss.ws = $1 and ss.id = any($2::uuid[])`,
-    [ws, [...new Set(placed.flatMap((p) => p.station ?? []))]],
+    [ws, [...new Set(placed.slice(0, MOST_PLACES).flatMap((p) => p.station ?? []))]],
   );
   const places = new Map(rows.map(({ id, ...p }) => [id, p]));
   return placed.map(({ row, station, k, n }) => {
     const place = station === null ? undefined : places.get(station);
     return place ? { ...row, at: { ...place, k, n } } : row;
   });
-}
-
-/** Of several classes, where most wrote a pair is read for those that are acted on first. */
-const FIRST = 60;
-
-async function withFirstPlaces(
-  sql: Sql,
-  ws: string,
-  scope: BoardScope,
-  all: readonly Placed[],
-): Promise<readonly Placed[]> {
-  if (scope.sections.length < 2 || scope.from !== null || scope.to !== null) return all;
-  const first = all.slice(0, FIRST);
-  const rows = await readPlaces(
-    sql,
-    ws,
-    scope,
-    first.map(({ row }) => ({ truth: row.truth.id, answer: row.answer.id })),
-  );
-  const found = new Map(rows.map((r) => [`${r.truth}/${r.answer}`, r]));
-  return [
-    ...first.map((p) => {
-      const r = found.get(`${p.row.truth.id}/${p.row.answer.id}`);
-      return r
-        ? { row: { ...p.row, character: r.behind }, station: r.at_station, k: r.at_k ?? 0, n: r.at_n ?? 0 }
-        : p;
-    }),
-    ...all.slice(FIRST),
-  ];
 }
 
 const readSittings = (
@@ -104,14 +77,9 @@ const readSittings = (
 /** Mix-ups of classes with base, interval and how each stands. Source: docs/formulas.md, Counting mix-ups. */
 export async function readMixUps(sql: Sql, ws: string, scope: BoardScope): Promise<MixUps> {
   const b = await background(sql, ws, scope);
-  const all = await withFirstPlaces(sql, ws, scope, pairsOf(b));
+  const all = rank(b);
   const { species, clusters } = matrixOrder(
-    all.map(({ row }) => ({
-      truth: row.truth.id,
-      answer: row.answer.id,
-      students: row.students,
-      flagged: row.slips?.flagged ?? false,
-    })),
+    all.map(({ row, answer, flagged }) => ({ truth: row.truth, answer, students: row.students, flagged })),
   );
   const most = (a: { readonly looks: number }, c: { readonly looks: number }): number => c.looks - a.looks;
   return {
@@ -119,7 +87,7 @@ export async function readMixUps(sql: Sql, ws: string, scope: BoardScope): Promi
     looks: b.total.looks,
     students: b.total.students,
     sittings: await readSittings(sql, ws, scope),
-    pairs: await withPlaces(sql, ws, all.slice(0, MOST_PAIRS)),
+    pairs: await withPlaces(sql, ws, inFull(b, all.slice(0, MOST_PAIRS))),
     unlistedPairs: Math.max(0, all.length - MOST_PAIRS),
     truths: truthsOf(b),
     small: b.small,

@@ -2,7 +2,7 @@ import type { MixUpRow } from '@hurrow/contract';
 import { checkKey } from '@hurrow/core/soundness';
 import type { NamedStation } from '@hurrow/core/soundness';
 import type { Sql } from '../db/index.ts';
-import type { Row } from './rows.ts';
+import type { Row } from './boardTypes.ts';
 
 export type TagDoubt = NonNullable<MixUpRow['tagDoubt']>;
 

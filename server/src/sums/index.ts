@@ -1,6 +1,6 @@
 export { countMetBefore, countSums, lockAllSums, lockSums } from './sums.ts';
 export type { Regraded } from './sums.ts';
-export { countPairs, statesUnder } from './pairs.ts';
+export { countPairs, effectsOf, statesUnder } from './pairs.ts';
 export { flagsKept, flagsNow, flagsUnder } from './flags.ts';
 export { mixUpSettings } from './settings.ts';
 export { exposureFrom, rowsFrom, totalsFrom } from './sectionRows.ts';

@@ -1,4 +1,4 @@
-import { classThreshold, pairStates } from '@hurrow/core/mixups';
+import { classThreshold, effectsOn, pairStates } from '@hurrow/core/mixups';
 import type { MixUpSettings, PairInterval, RetaughtPair, SectionSitting } from '@hurrow/core/mixups';
 import { insertRows } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -111,6 +111,34 @@ async function sectionSittings(
   });
 }
 
+const readRetaught = (sql: Sql, ws: string, section: string): Promise<readonly RetaughtPair[]> =>
+  sql.query<RetaughtPair>(
+    `select i.taxon as a, i.other as b, l.on_date as "on" from lesson l join lesson_item i on i.ws = l.ws and i.lesson = l.id
+     where l.ws = $1 and l.section = $2 and l.kind = 'retaught' and i.other is not null order by l.on_date`,
+    [ws, section],
+  );
+
+const flaggedPairs = async (sql: Sql, ws: string, section: string): Promise<ReadonlySet<string>> =>
+  new Set((await flagsNow(sql, ws, section)).flatMap((f) => (f.flagged ? [`${f.truth}/${f.answer}`] : [])));
+
+/** What followed each lesson on a pair of a section, in one direction. */
+export async function effectsOf(
+  sql: Sql,
+  ws: string,
+  section: string,
+  truth: string,
+  answer: string,
+): Promise<ReturnType<typeof effectsOn>> {
+  const lessons = await readRetaught(sql, ws, section);
+  const isOn = (l: RetaughtPair): boolean =>
+    (l.a === truth && l.b === answer) || (l.a === answer && l.b === truth);
+  if (!lessons.some(isOn)) return [];
+  const settings = await mixUpSettings(sql, ws);
+  const sittings = await sectionSittings(sql, ws, section, settings, true);
+  const flagged = await flaggedPairs(sql, ws, section);
+  return effectsOn(truth, answer, sittings, lessons, { settings, flagged });
+}
+
 /** How the mix-ups of a section stood under some settings, given what is more than slips. */
 export async function statesUnder(
   tx: Sql,
@@ -119,19 +147,13 @@ export async function statesUnder(
   settings: MixUpSettings,
   flagged: ReadonlySet<string>,
 ): Promise<readonly PairInterval[]> {
-  const lessons = await tx.query<RetaughtPair>(
-    `select i.taxon as a, i.other as b, l.on_date as "on" from lesson l join lesson_item i on i.ws = l.ws and i.lesson = l.id
-     where l.ws = $1 and l.section = $2 and l.kind = 'retaught' and i.other is not null`,
-    [ws, section],
-  );
+  const lessons = await readRetaught(tx, ws, section);
   const sittings = await sectionSittings(tx, ws, section, settings, lessons.length > 0);
   return pairStates(sittings, lessons, { settings, flagged });
 }
 
 async function writePairStates(tx: Sql, ws: string, section: string, settings: MixUpSettings): Promise<void> {
-  const flags = await flagsNow(tx, ws, section);
-  const flagged = new Set(flags.flatMap((f) => (f.flagged ? [`${f.truth}/${f.answer}`] : [])));
-  const states = await statesUnder(tx, ws, section, settings, flagged);
+  const states = await statesUnder(tx, ws, section, settings, await flaggedPairs(tx, ws, section));
   await tx.query('delete from pair_state where ws = $1 and section = $2', [ws, section]);
   await insertRows(
     tx,

@@ -64,15 +64,43 @@ export const SECTION_ROWS = `insert into cell_section (ws, section, ${ROW})
   select $1, $2, ${ROW} from (${rowsFrom(OF_SECTION)}) r order by material_class, form, truth, named, answer`;
 
 export const SECTION_EXPOSURE = `insert into exposure (ws, section, material_class, form, truth, looks, students)
-  select $1, $2, material_class, form, truth, looks, students from (${exposureFrom(OF_SECTION)}) e
+  select $1, $2, material_class, form, truth, looks, students
+  from (${exposureFrom('select * from look where ws = $1 and section = $2')}) e
   order by material_class, form, truth, looks`;
 
 export const SECTION_LOOKS = `insert into section_looks (ws, section, material_class, form, looks, students)
   select $1, $2, material_class, form, looks, students
   from (${totalsFrom('select * from look where ws = $1 and section = $2')}) t order by material_class, form`;
 
-export const STUDENT_TRUTHS = `insert into student_truth (ws, section, student, truth, first_on, last_on, days)
-  select $1, $2, student, truth, min(on_date), max(on_date), array_agg(on_date order by on_date) from (
-    select distinct student, truth, on_date from look where ws = $1 and section = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))
-      and ($4::uuid[] is null or student = any($4::uuid[]))) l
-  group by student, truth order by student, truth`;
+/** How many students looked at each species, and at any, on just the same days. */
+export const LOOK_DAYS = `insert into look_days (ws, section, truth, days, students)
+  select $1, $2, truth, days, count(*) from (
+    select student, truth, array_agg(on_date order by on_date) as days from (
+      select student, truth, on_date from look where ws = $1 and section = $2
+      group by grouping sets ((student, truth, on_date), (student, on_date))) l
+    group by student, truth) s
+  group by truth, days order by truth, days`;
+
+/**
+ * The board of a class with what it names once: ids of species, stations and characters stand in `names`, and rows hold their
+ * places there. A row: tree, what was named, the name, looks, students, guesses, with calls, with a wrong one, where, k, n,
+ * character, how often. A pair that came back: the two, repeats, chances.
+ */
+export const SECTION_BOARD = `insert into section_board (ws, section, material_class, form, names, rows, again)
+  with own as materialized (select * from cell_section where ws = $1 and section = $2),
+  back as materialized (
+    select a, b, sum(repeats)::integer as k, sum(chances)::integer as n from student_pair
+    where ws = $1 and section = $2 group by a, b having sum(chances) > 0),
+  named as materialized (
+    select name, (row_number() over (order by name))::integer - 1 as i from (
+      select truth::text as name from own union select answer::text from own where answer is not null
+      union select named from own union select at_station::text from own where at_station is not null
+      union select behind from own where behind is not null
+      union select a::text from back union select b::text from back) x)
+  select $1, $2, o.material_class, o.form, (select json_agg(name order by i) from named),
+    json_agg(json_build_array(t.i, n.i, a.i, o.looks, o.students, o.guesses, o.called, o.misread, s.i, o.at_k, o.at_n, c.i, o.behind_k)),
+    coalesce((select json_agg(json_build_array(x.i, y.i, k, n)) from back
+      join named x on x.name = back.a::text join named y on y.name = back.b::text), '[]')
+  from own o join named t on t.name = o.truth::text join named n on n.name = o.named
+  left join named a on a.name = o.answer::text left join named s on s.name = o.at_station::text left join named c on c.name = o.behind
+  group by o.material_class, o.form order by o.material_class, o.form`;

@@ -1,7 +1,7 @@
 import { maybe, writeDerived } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { countPairs } from './pairs.ts';
-import { SECTION_EXPOSURE, SECTION_LOOKS, SECTION_ROWS, STUDENT_TRUTHS } from './sectionRows.ts';
+import { LOOK_DAYS, SECTION_BOARD, SECTION_EXPOSURE, SECTION_LOOKS, SECTION_ROWS } from './sectionRows.ts';
 import { countStudentPairs } from './studentPairs.ts';
 
 /** Locks of the sums: one a section, and one over all of them, which gradings share unless persons were merged. */
@@ -137,7 +137,7 @@ const CELL_STUDENTS = `insert into cell_student (ws, section, sitting, student, 
   group by student, truth, answer, named, ws, section, sitting order by student, truth, named, answer`;
 
 interface Recount {
-  readonly table: 'cell' | 'cell_student' | 'cell_section' | 'exposure' | 'student_truth';
+  readonly table: 'cell' | 'cell_student' | 'cell_section';
   readonly counting: string;
   /** The column of what is counted whole. */
   readonly of: 'sitting' | 'section';
@@ -153,14 +153,6 @@ const CELL_STUDENT: Recount = {
   by: 'truth and student',
 };
 const CELL_SECTION: Recount = { table: 'cell_section', counting: SECTION_ROWS, of: 'section', by: 'truth' };
-const STUDENT_TRUTH: Recount = {
-  table: 'student_truth',
-  counting: STUDENT_TRUTHS,
-  of: 'section',
-  by: 'truth and student',
-};
-const EXPOSURE: Recount = { table: 'exposure', counting: SECTION_EXPOSURE, of: 'section', by: 'truth' };
-
 /** Counts one table again from the looks: whole, or what belongs to some species, or to some species of some students. */
 async function recount(
   tx: Sql,
@@ -180,6 +172,20 @@ async function recount(
   });
 }
 
+/** Counts again how much was looked at: what does not follow from what was named. */
+async function countLooks(tx: Sql, ws: string, section: string): Promise<void> {
+  for (const [table, counting] of [
+    ['exposure', SECTION_EXPOSURE],
+    ['look_days', LOOK_DAYS],
+    ['section_looks', SECTION_LOOKS],
+  ] as const) {
+    await tx.query(`delete from ${table} where ws = $1 and section = $2`, [ws, section]);
+    await writeDerived(tx, async () => {
+      await tx.query(counting, [ws, section]);
+    });
+  }
+}
+
 /** Counts again what the board of a section is read from: whole, or what belongs to some species and students. */
 export async function countSection(
   tx: Sql,
@@ -188,13 +194,13 @@ export async function countSection(
   part: Regraded['part'],
 ): Promise<void> {
   await recount(tx, CELL_SECTION, ws, section, part);
-  await recount(tx, EXPOSURE, ws, section, part);
-  await recount(tx, STUDENT_TRUTH, ws, section, part);
-  await tx.query('delete from section_looks where ws = $1 and section = $2', [ws, section]);
-  await writeDerived(tx, async () => {
-    await tx.query(SECTION_LOOKS, [ws, section]);
-  });
+  // What some answers name changes neither who looked at which species nor when.
+  if (part === null) await countLooks(tx, ws, section);
   await countStudentPairs(tx, ws, section, part?.students ?? null);
+  await tx.query('delete from section_board where ws = $1 and section = $2', [ws, section]);
+  await writeDerived(tx, async () => {
+    await tx.query(SECTION_BOARD, [ws, section]);
+  });
 }
 
 /**

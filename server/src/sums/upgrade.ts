@@ -1,5 +1,4 @@
 import type { Database } from '../db/index.ts';
-import { countPairs } from './pairs.ts';
 import { countSums, lockSums } from './sums.ts';
 
 /**
@@ -21,7 +20,6 @@ export async function upgradeSums(db: Database): Promise<number> {
         id,
         sittings.map((sitting) => ({ sitting, part: null })),
       );
-      await countPairs(tx, ws, id, null);
     });
   return sections.length;
 }

@@ -29,7 +29,7 @@ export function BoardStrip({
           className="board-classes"
           value={[...choice.sections]}
           onChange={(all) => (all.length === 0 ? undefined : onChoose({ sections: all }))}
-          options={sections.map((s) => ({ value: s.id, label: s.name }))}
+          options={sections.map((s) => ({ value: s.id, label: `${s.name}, ${s.term}` }))}
         />
       </label>
       <label className="field" htmlFor="board-from">

@@ -121,6 +121,7 @@ function OfClasses({ sections, choice }: { sections: readonly Section[]; choice:
         query={query}
         truth={pair[0]}
         answer={pair[1]}
+        onTurn={() => open(`${pair[1] ?? ''}.${pair[0] ?? ''}`)}
         onClose={() => open(null)}
       />
     );

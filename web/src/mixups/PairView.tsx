@@ -1,17 +1,18 @@
 import { Suspense, lazy, useEffect, useRef } from 'react';
 import Button from 'antd/es/button';
-import type { Evidence, MixUpRow, TellSeen } from '@hurrow/contract';
+import type { Evidence, MixUpRow } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
-import { characterWords } from '@hurrow/core/characters';
-import { layOnly, useGo, useSession, useView, useVocabulary } from '../app/index.ts';
+import { layOnly, useGo, useSession } from '../app/index.ts';
 import { useRead, useWrite } from '../api/index.ts';
 import { Loaded, ProblemNote, TaxonName } from '../parts/index.ts';
 import { Answers } from './Answers.tsx';
 import { Reminders, Splits, Who } from './PairMore.tsx';
 import { Interval } from './Pairs.tsx';
+import { Tells } from './Tells.tsx';
 import {
   againWords,
   directionWords,
+  effectWords,
   freshWords,
   plain,
   plainWords,
@@ -40,7 +41,7 @@ function DirectionLine({ row }: { row: MixUpRow }) {
   );
 }
 
-function Counts({ evidence }: { evidence: Evidence }) {
+function Counts({ evidence, onTurn }: { evidence: Evidence; onTurn: () => void }) {
   const { pair, direction, turned, through, lessons, plainTest } = evidence;
   const { today } = useSession();
   const day = (on: string): string => showDate(on, today);
@@ -51,7 +52,10 @@ function Counts({ evidence }: { evidence: Evidence }) {
     directionWords(pair, direction),
     againWords(pair),
     freshWords(evidence),
-    ...lessons.map((l) => `${l.kind === 'retaught' ? 'Taught again' : 'Taught'} on ${day(l.on)}.`),
+    ...evidence.effects.map((e) => effectWords(e, day)),
+    ...lessons
+      .filter((l) => !evidence.effects.some((e) => e.on === l.on))
+      .map((l) => `${l.kind === 'retaught' ? 'Taught again' : 'Taught'} on ${day(l.on)}.`),
   ].filter((l) => l !== '');
   return (
     <section className="panel" aria-label="Counts">
@@ -59,7 +63,14 @@ function Counts({ evidence }: { evidence: Evidence }) {
       <ul className="direction-lines">
         <DirectionLine row={pair} />
         {turned ? (
-          <DirectionLine row={turned} />
+          <>
+            <DirectionLine row={turned} />
+            <li>
+              <Button size="small" onClick={onTurn}>
+                Open the other direction
+              </Button>
+            </li>
+          </>
         ) : (
           <li className="quiet">
             Nobody wrote {plain(pair.truth)} for {plain(pair.answer)}.
@@ -96,48 +107,6 @@ function Counts({ evidence }: { evidence: Evidence }) {
   );
 }
 
-function Tells({ tells, k }: { tells: readonly TellSeen[]; k: number }) {
-  const vocabulary = useVocabulary();
-  const { wording } = useView();
-  const nameOf = (id: string): string => {
-    const c = vocabulary?.get(id);
-    return c ? characterWords(c, wording.words) : id;
-  };
-  return (
-    <section className="panel" aria-label="Tells">
-      <h2>What could be seen that tells them apart</h2>
-      {tells.length === 0 ? (
-        <p className="quiet">Nothing recorded could be seen that separates the two.</p>
-      ) : (
-        <table className="plain-table">
-          <thead>
-            <tr>
-              <th scope="col">Character</th>
-              <th scope="col">Could be seen</th>
-              <th scope="col">Seen right</th>
-              <th scope="col">Seen wrong</th>
-              <th scope="col">Not asked</th>
-            </tr>
-          </thead>
-          <tbody>
-            {tells.slice(0, 12).map((t) => (
-              <tr key={t.character}>
-                <td>{nameOf(t.character)}</td>
-                <td className="number">
-                  {t.visible} of {k}
-                </td>
-                <td className="number">{t.right}</td>
-                <td className="number">{t.wrong}</td>
-                <td className="number quiet">{t.visible - t.right - t.wrong}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-    </section>
-  );
-}
-
 /** Keeps the pair to be asked again on another tree; the quiz page offers it. */
 function AskAgain({ section, pair }: { section: string; pair: MixUpRow }) {
   const keep = useWrite('retestKeep');
@@ -164,6 +133,7 @@ export function PairView({
   query,
   truth,
   answer,
+  onTurn,
   onClose,
 }: {
   section: string;
@@ -172,6 +142,8 @@ export function PairView({
   query: Readonly<Record<string, string>>;
   truth: string;
   answer: string;
+  /** Opens the pair the other way round. */
+  onTurn: () => void;
   onClose: () => void;
 }) {
   const evidence = useRead('evidence', { id: section, truth, answer }, true, query);
@@ -205,9 +177,9 @@ export function PairView({
             </div>
           </div>
           <div className="pair-layout">
-            <Counts evidence={e} />
+            <Counts evidence={e} onTurn={onTurn} />
             <div className="stack">
-              <Tells tells={e.tells} k={e.pair.k} />
+              <Tells section={section} tells={e.tells} k={e.pair.k} />
               <Reminders notes={e.notes} />
               {list === null ? null : (
                 <Suspense fallback={<p className="quiet">Drawing…</p>}>

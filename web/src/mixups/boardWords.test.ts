@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { MixUpRow, TaxonHeader } from '@hurrow/contract';
 import {
   againWords,
+  effectWords,
   directionWords,
   freshWords,
   plainWords,
@@ -94,6 +95,20 @@ describe('a mix-up in words', () => {
       'not met before 4 of 12; on trees met before 5 of 12',
     );
     expect(freshWords({ fresh: { k: 4, n: 12 }, met: { k: 0, n: 0 } })).toBe('');
+  });
+
+  test.each([
+    ['helped', 'The lesson helped.'],
+    ['fell', 'Some fall is expected'],
+    ['no sign', 'no sign that the lesson helped'],
+    ['too few', 'too few answers on new trees'],
+  ] as const)('says what followed a lesson: %s', (verdict, words) => {
+    const said = effectWords(
+      { on: '2026-09-26', verdict, before: { k: 9, n: 24 }, after: { k: 1, n: 22 } },
+      day,
+    );
+    expect(said).toContain('Before the lesson of day 26, 9 of 24 students at new trees; after it, 1 of 22.');
+    expect(said).toContain(words);
   });
 
   test('says that answer forms are counted together unless one is chosen', () => {

@@ -96,6 +96,17 @@ export const toActOn = (rows: readonly MixUpRow[]): readonly MixUpRow[] =>
     (r) => r.slips?.flagged === true || r.state === 'stubborn' || r.state === 'repeat' || r.students >= 3,
   );
 
+const EFFECT_WORDS: Readonly<Record<Evidence['effects'][number]['verdict'], string>> = {
+  helped: 'The lesson helped.',
+  fell: 'It fell. Some fall is expected of the pairs that looked worst.',
+  'no sign': 'There is no sign that the lesson helped.',
+  'too few': 'These are too few answers on new trees to say more.',
+};
+
+/** What followed a lesson, counted on students at trees they had not met before. */
+export const effectWords = (e: Evidence['effects'][number], day: (on: string) => string): string =>
+  `Before the lesson of ${day(e.on)}, ${e.before.k} of ${e.before.n} students at new trees; after it, ${e.after.k} of ${e.after.n}. ${EFFECT_WORDS[e.verdict]}`;
+
 /** When *more than slips* was worked out. */
 export function flagBase({ small, flagsFrom }: Pick<MixUps, 'small' | 'flagsFrom'>): string {
   if (small) return '';

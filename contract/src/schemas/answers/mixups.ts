@@ -129,6 +129,14 @@ export const evidenceSchema = record<Evidence>({
     }),
   ),
   lessons: listOf(record<Evidence['lessons'][number]>({ on: text, kind: oneOf(['taught', 'retaught']) })),
+  effects: listOf(
+    record<Evidence['effects'][number]>({
+      on: text,
+      verdict: oneOf(['helped', 'fell', 'no sign', 'too few']),
+      before: countOf,
+      after: countOf,
+    }),
+  ),
   splits: listOf(
     record<PairSplit>({ by: oneOf(['material', 'season', 'class']), of: text, k: number, n: number }),
   ),

@@ -113,19 +113,18 @@ create table student_pair (
   foreign key (ws, student) references student (ws, id) on delete cascade,
   check (a < b)
 );
--- On which days a student looked at a species, so that the students of any days are known without all their looks.
-create table student_truth (
+-- How many students looked at a species on just these days, or at any (null): the students of any days are known without
+-- their looks, and most of a class were there on the same days.
+create table look_days (
   ws uuid not null,
   section uuid not null,
-  student uuid not null,
-  truth uuid not null,
-  first_on date not null,
-  last_on date not null,
+  truth uuid,
   days date[] not null,
-  primary key (ws, section, student, truth),
+  students integer not null check (students > 0),
   foreign key (ws, section) references section (ws, id),
-  foreign key (ws, student) references student (ws, id) on delete cascade
+  foreign key (ws, truth) references taxon (ws, id)
 );
+create index look_days_section on look_days (ws, section);
 -- Looks with calls, and with one that is wrong, beside the rest of a cell.
 alter table cell add column called integer not null default 0;
 alter table cell add column misread integer not null default 0;
@@ -141,3 +140,17 @@ create table section_looks (
   foreign key (ws, section) references section (ws, id)
 );
 create unique index section_looks_key on section_looks (ws, section, material_class, form) nulls not distinct;
+-- The rows of a board and the pairs that came back, of one class, each as one text: a board of fifty classes is put together
+-- from them several times as fast as from their rows.
+create table section_board (
+  ws uuid not null,
+  section uuid not null,
+  material_class text,
+  form text,
+  -- Ids of species, stations and characters, and what was named. The rest holds their places here.
+  names json not null,
+  rows json not null,
+  again json not null,
+  foreign key (ws, section) references section (ws, id)
+);
+create unique index section_board_key on section_board (ws, section, material_class, form) nulls not distinct;

@@ -1,0 +1,123 @@
+import type { Sql } from '../db/index.ts';
+import type { BoardScope, Row } from './boardTypes.ts';
+
+/** Sums of the chosen classes, over one class of material and form or over all. */
+export const KEPT = `ws = $1 and section = any($2::uuid[]) and material_class is not distinct from $3 and form is not distinct from $4`;
+export const keptArgs = (ws: string, s: BoardScope): readonly unknown[] => [
+  ws,
+  s.sections,
+  s.material,
+  s.form,
+];
+
+/** A board row as it is kept, in the order of `SECTION_BOARD`: names are places among the names of the board. */
+type KeptRow = readonly [
+  truth: number,
+  named: number,
+  answer: number | null,
+  looks: number,
+  students: number,
+  guesses: number,
+  called: number,
+  misread: number,
+  station: number | null,
+  k: number | null,
+  n: number | null,
+  behind: number | null,
+  behindK: number | null,
+];
+
+type Summed = { -readonly [K in keyof Row]: Row[K] } & { behind_k: number };
+type NameAt = (place: number | null) => string | null;
+
+function asRow(r: KeptRow, nameAt: NameAt): Summed {
+  return {
+    truth: nameAt(r[0]) ?? '',
+    named: nameAt(r[1]) ?? '',
+    answer: nameAt(r[2]),
+    looks: r[3],
+    students: r[4],
+    guesses: r[5],
+    called: r[6],
+    misread: r[7],
+    at_station: nameAt(r[8]),
+    at_k: r[9],
+    at_n: r[10],
+    behind: nameAt(r[11]),
+    behind_k: r[12] ?? 0,
+  };
+}
+
+/** Adds a class to the classes before it: its students are others. Most wrote it at the station of the class where most did. */
+function add(sum: Summed, r: KeptRow, nameAt: NameAt): void {
+  sum.looks += r[3];
+  sum.students += r[4];
+  sum.guesses += r[5];
+  sum.called += r[6];
+  sum.misread += r[7];
+  if ((r[9] ?? 0) > (sum.at_k ?? 0)) [sum.at_station, sum.at_k, sum.at_n] = [nameAt(r[8]), r[9], r[10]];
+  if ((r[12] ?? 0) > sum.behind_k) [sum.behind, sum.behind_k] = [nameAt(r[11]), r[12] ?? 0];
+}
+
+/** A number for each name that any board has, so that a row of several boards is found by a number. */
+function numbering(): (names: readonly string[]) => readonly number[] {
+  const known = new Map<string, number>();
+  return (names) =>
+    names.map((n) => {
+      const at = known.get(n) ?? known.size;
+      known.set(n, at);
+      return at;
+    });
+}
+const WIDE = 2 ** 20;
+
+/** The rows of classes as they are kept, put together where there are several. */
+export async function keptRows(sql: Sql, ws: string, scope: BoardScope): Promise<readonly Row[]> {
+  const boards = await sql.query<{ names: readonly string[]; rows: readonly KeptRow[] }>(
+    `select names, rows from section_board where ${KEPT} order by section`,
+    keptArgs(ws, scope),
+  );
+  const numbered = numbering();
+  const sums = new Map<number, Summed>();
+  for (const { names, rows } of boards) {
+    const at = numbered(names);
+    const nameAt: NameAt = (place) => (place === null ? null : (names[place] ?? null));
+    for (const r of rows) {
+      // A right answer names the tree's own species; what names none is told apart by what it is.
+      const key = (at[r[0]] ?? 0) * WIDE + (at[r[2] ?? r[1]] ?? 0);
+      const sum = sums.get(key);
+      if (sum) add(sum, r, nameAt);
+      else sums.set(key, asRow(r, nameAt));
+    }
+  }
+  return [...sums.values()];
+}
+
+/** How often students mixed a pair up again, of their chances, over all quizzes of the classes. By `a/b` in the order of ids. */
+export async function readAgain(
+  sql: Sql,
+  ws: string,
+  sections: readonly string[],
+): Promise<ReadonlyMap<string, { readonly k: number; readonly n: number }>> {
+  const boards = await sql.query<{
+    names: readonly string[];
+    again: readonly (readonly [a: number, b: number, k: number, n: number])[];
+  }>(
+    `select names, again from section_board where ws = $1 and section = any($2::uuid[]) and material_class is null and form is null`,
+    [ws, sections],
+  );
+  const numbered = numbering();
+  const sums = new Map<number, { readonly pair: string; k: number; n: number }>();
+  for (const { names, again } of boards) {
+    const at = numbered(names);
+    for (const [a, b, k, n] of again) {
+      const key = (at[a] ?? 0) * WIDE + (at[b] ?? 0);
+      const sum = sums.get(key);
+      if (sum) {
+        sum.k += k;
+        sum.n += n;
+      } else sums.set(key, { pair: `${names[a] ?? ''}/${names[b] ?? ''}`, k, n });
+    }
+  }
+  return new Map([...sums.values()].map(({ pair, k, n }) => [pair, { k, n }]));
+}
