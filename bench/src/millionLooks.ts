@@ -75,6 +75,12 @@ export async function fillLooks(db: Database, size: ManyLooks): Promise<void> {
      where t.ws = $1 and t.id = $2`,
     [WS, old.place, sections, sittings, stations],
   );
+  await q(
+    `insert into grading_run (ws, id, sitting, seq, at, cause, engine, key_rev, ruling_seq)
+     select $1, ${uuid('run', 'c', 's')}, ${uuid('sitting', 'c', 's')}, 1, date '2025-09-01' + s * 7, 'first', 'made', 1, 0
+     from generate_series(1, $2::integer) c, generate_series(1, $3::integer) s`,
+    [WS, sections, sittings],
+  );
   // The species of a station moves on from sitting to sitting, so that each is asked of a class twenty times in two years.
   const truth = `1 + (n * 5 + s * 3) % ${species}`;
   await q(

@@ -15,34 +15,35 @@ export function quasiIndependence(
   wrong: WrongTable,
   names: readonly string[],
 ): (truth: string, answer: string) => number {
-  const rows = new Map<string, number>();
-  const columns = new Map<string, number>();
+  const all = [...new Set([...names, ...wrong.keys()])];
+  const at = new Map(all.map((s, i) => [s, i]));
+  const [rows, columns] = [new Float64Array(all.length), new Float64Array(all.length)];
   for (const [a, answers] of wrong)
     for (const [b, n] of answers) {
-      rows.set(a, (rows.get(a) ?? 0) + n);
-      columns.set(b, (columns.get(b) ?? 0) + n);
+      const [i, j] = [at.get(a) ?? -1, at.get(b) ?? -1];
+      rows[i] = (rows[i] ?? 0) + n;
+      if (j >= 0) columns[j] = (columns[j] ?? 0) + n;
     }
-  const r = new Map([...rows.keys()].map((a) => [a, 1]));
-  const c = new Map(names.map((b) => [b, columns.get(b) ?? 0]));
-  for (let step = 0; step < STEPS; step += 1) {
+  const r = rows.map((total) => (total > 0 ? 1 : 0));
+  const c = columns.slice();
+  const sum = (of: Float64Array): number => of.reduce((x, y) => x + y, 0);
+  /** One side from the other, its own cell left out; how far anything moved. */
+  const fit = (side: Float64Array, totals: Float64Array, other: Float64Array): number => {
+    const everything = sum(other);
     let moved = 0;
-    const allColumns = [...c.values()].reduce((x, y) => x + y, 0);
-    for (const [a, total] of rows) {
-      const free = allColumns - (c.get(a) ?? 0);
-      const next = free > 0 ? total / free : 0;
-      moved = Math.max(moved, Math.abs(next - (r.get(a) ?? 0)));
-      r.set(a, next);
+    for (let i = 0; i < side.length; i += 1) {
+      const free = everything - (other[i] ?? 0);
+      const next = free > 0 ? (totals[i] ?? 0) / free : 0;
+      moved = Math.max(moved, Math.abs(next - (side[i] ?? 0)));
+      side[i] = next;
     }
-    const allRows = [...r.values()].reduce((x, y) => x + y, 0);
-    for (const b of names) {
-      const free = allRows - (r.get(b) ?? 0);
-      const next = free > 0 ? (columns.get(b) ?? 0) / free : 0;
-      moved = Math.max(moved, Math.abs(next - (c.get(b) ?? 0)));
-      c.set(b, next);
-    }
-    if (moved < CLOSE) break;
+    return moved;
+  };
+  for (let step = 0; step < STEPS; step += 1) {
+    const moved = fit(r, rows, c);
+    if (Math.max(moved, fit(c, columns, r)) < CLOSE) break;
   }
-  return (a, b) => (a === b ? 0 : (r.get(a) ?? 0) * (c.get(b) ?? 0));
+  return (a, b) => (a === b ? 0 : (r[at.get(a) ?? -1] ?? 0) * (c[at.get(b) ?? -1] ?? 0));
 }
 
 /** The chance of so many or more where so many are expected (Poisson). */

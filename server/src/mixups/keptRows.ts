@@ -59,17 +59,24 @@ function add(sum: Summed, r: KeptRow, nameAt: NameAt): void {
   if ((r[12] ?? 0) > sum.behind_k) [sum.behind, sum.behind_k] = [nameAt(r[11]), r[12] ?? 0];
 }
 
-/** A number for each name that any board has, so that a row of several boards is found by a number. */
-function numbering(): (names: readonly string[]) => readonly number[] {
+/** Small numbers for the names that are asked for, the same in every board, so that a row of several is found by a number. */
+function numbering(): (names: readonly string[]) => (place: number) => number {
   const known = new Map<string, number>();
-  return (names) =>
-    names.map((n) => {
-      const at = known.get(n) ?? known.size;
-      known.set(n, at);
-      return at;
-    });
+  return (names) => {
+    const numbers = new Int32Array(names.length).fill(-1);
+    return (place) => {
+      const had = numbers[place] ?? -1;
+      if (had >= 0) return had;
+      const name = names[place] ?? '';
+      const number = known.get(name) ?? known.size;
+      known.set(name, number);
+      numbers[place] = number;
+      return number;
+    };
+  };
 }
-const WIDE = 2 ** 20;
+/** More names than a library has. */
+const WIDE = 2 ** 14;
 
 /** The rows of classes as they are kept, put together where there are several. */
 export async function keptRows(sql: Sql, ws: string, scope: BoardScope): Promise<readonly Row[]> {
@@ -84,7 +91,7 @@ export async function keptRows(sql: Sql, ws: string, scope: BoardScope): Promise
     const nameAt: NameAt = (place) => (place === null ? null : (names[place] ?? null));
     for (const r of rows) {
       // A right answer names the tree's own species; what names none is told apart by what it is.
-      const key = (at[r[0]] ?? 0) * WIDE + (at[r[2] ?? r[1]] ?? 0);
+      const key = at(r[0]) * WIDE + at(r[2] ?? r[1]);
       const sum = sums.get(key);
       if (sum) add(sum, r, nameAt);
       else sums.set(key, asRow(r, nameAt));
@@ -111,7 +118,7 @@ export async function readAgain(
   for (const { names, again } of boards) {
     const at = numbered(names);
     for (const [a, b, k, n] of again) {
-      const key = (at[a] ?? 0) * WIDE + (at[b] ?? 0);
+      const key = at(a) * WIDE + at(b);
       const sum = sums.get(key);
       if (sum) {
         sum.k += k;

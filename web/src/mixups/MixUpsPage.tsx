@@ -18,7 +18,7 @@ import { PairView } from './PairView.tsx';
 import { Pairs } from './Pairs.tsx';
 import { SettingsDialog } from './SettingsDialog.tsx';
 import { Students } from './Students.tsx';
-import { flagBase, pooledWords } from './boardWords.ts';
+import { flagBase, pooledWords, quizzesWords } from './boardWords.ts';
 import { choiceOf, queryOf, withChoice } from './scope.ts';
 import type { Choice } from './scope.ts';
 import './mixups.css';
@@ -41,10 +41,9 @@ function Base({ data, choice }: { data: MixUps; choice: Choice }) {
   return (
     <>
       <p>
-        {data.looks} answers by {data.students} students in {data.sittings.length}{' '}
-        {data.sittings.length === 1 ? 'quiz' : 'quizzes'}:{' '}
-        {data.sittings.map((s) => `${s.quiz}, ${showDate(s.on, today)}`).join('; ')}. Each graded answer
-        counts once, blank ones too. Ranges are 95% confidence intervals. {flagBase(data)}{' '}
+        {data.looks} answers by {data.students} students in{' '}
+        {quizzesWords(data.sittings, (on) => showDate(on, today))} Each graded answer counts once, blank ones
+        too. Ranges are 95% confidence intervals. {flagBase(data)}{' '}
         {mayTeach ? (
           <Button size="small" onClick={() => setOpen(true)}>
             What counts

@@ -6,6 +6,7 @@ import {
   directionWords,
   freshWords,
   plainWords,
+  quizzesWords,
   pooledWords,
   slipWords,
   stateWords,
@@ -95,6 +96,14 @@ describe('a mix-up in words', () => {
       'not met before 4 of 12; on trees met before 5 of 12',
     );
     expect(freshWords({ fresh: { k: 4, n: 12 }, met: { k: 0, n: 0 } })).toBe('');
+  });
+
+  test('names the newest quizzes and counts the rest', () => {
+    const held = (n: number) =>
+      Array.from({ length: n }, (_, i) => ({ id: `${i}`, quiz: `Quiz ${i}`, on: '2026-09-22' }));
+    expect(quizzesWords(held(1), day)).toBe('1 quiz: Quiz 0, day 22.');
+    expect(quizzesWords(held(9), day)).toContain('9 quizzes: Quiz 0, day 22; ');
+    expect(quizzesWords(held(9), day)).toContain('; and 3 before.');
   });
 
   test.each([

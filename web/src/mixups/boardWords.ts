@@ -114,3 +114,13 @@ export function flagBase({ small, flagsFrom }: Pick<MixUps, 'small' | 'flagsFrom
     ? 'More than slips is worked out each time results are returned.'
     : 'More than slips is worked out for what is chosen here.';
 }
+
+/** The newest quizzes are named; of many the rest is counted. */
+const NAMED_QUIZZES = 6;
+
+/** Which quizzes a board rests on: *in 2 quizzes: …*. */
+export function quizzesWords(sittings: MixUps['sittings'], day: (on: string) => string): string {
+  const named = sittings.slice(0, NAMED_QUIZZES).map((s) => `${s.quiz}, ${day(s.on)}`);
+  const more = sittings.length - named.length;
+  return `${sittings.length} ${sittings.length === 1 ? 'quiz' : 'quizzes'}: ${named.join('; ')}${more > 0 ? `; and ${more} before` : ''}.`;
+}

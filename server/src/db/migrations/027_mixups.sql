@@ -37,6 +37,8 @@ create table pair_flag (
   foreign key (ws, answer) references taxon (ws, id)
 );
 
+create index pair_flag_flagged on pair_flag (ws, section, seq) where flagged;
+
 -- What a class is to be asked again on another individual: a directed pair, or a character.
 create table retest (
   ws uuid not null,

@@ -1,2 +1,0 @@
-import { measureMixUps } from './mixupsBench.ts';
-await measureMixUps(console.log, true);
