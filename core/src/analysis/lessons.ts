@@ -22,7 +22,10 @@ export interface LessonFault {
 const COLUMNS = ['date', 'section', 'species', 'other', 'kind'] as const;
 
 /** Reads `date,section,species,other,kind`; rows that cannot be read are said, with their line. */
-export function readLessons(text: string): { readonly lessons: readonly Lesson[]; readonly refused: readonly LessonFault[] } {
+export function readLessons(text: string): {
+  readonly lessons: readonly Lesson[];
+  readonly refused: readonly LessonFault[];
+} {
   const { data } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
@@ -31,12 +34,15 @@ export function readLessons(text: string): { readonly lessons: readonly Lesson[]
   const lessons: Lesson[] = [];
   const refused: LessonFault[] = [];
   data.forEach((row, i) => {
-    const [on = '', section = '', species = '', other = '', kind = ''] = COLUMNS.map((c) => (row[c] ?? '').trim());
+    const [on = '', section = '', species = '', other = '', kind = ''] = COLUMNS.map((c) =>
+      (row[c] ?? '').trim(),
+    );
     const say = (column: string, reason: string): void => void refused.push({ line: i + 2, column, reason });
     if (!isDate(on)) say('date', `“${on}” is no date. Write it as 2026-10-06.`);
     else if (section === '') say('section', 'The section is missing.');
     else if (species === '' || other === '' || species === other) say('other', 'A lesson is on two species.');
-    else if (kind !== 'taught' && kind !== 'retaught') say('kind', `“${kind}” is neither taught nor retaught.`);
+    else if (kind !== 'taught' && kind !== 'retaught')
+      say('kind', `“${kind}” is neither taught nor retaught.`);
     else lessons.push({ on, section, species, other, kind });
   });
   return { lessons, refused };

@@ -66,10 +66,12 @@ function sittingsOf(rows: readonly Row[], fresh: ReadonlySet<Row>): readonly Sec
       lookedAt: distinct(own, (r) => [r.line.species]),
       wrote: distinct(own, mixUpOf),
       fresh: new Map(
-        [...grouped(own.filter((r) => fresh.has(r)), materialOf)].map(([material, at]) => [
-          material,
-          distinct(at, (r) => [r.line.species, ...mixUpOf(r)]),
-        ]),
+        [
+          ...grouped(
+            own.filter((r) => fresh.has(r)),
+            materialOf,
+          ),
+        ].map(([material, at]) => [material, distinct(at, (r) => [r.line.species, ...mixUpOf(r)])]),
       ),
     }));
 }
@@ -77,5 +79,9 @@ function sittingsOf(rows: readonly Row[], fresh: ReadonlySet<Row>): readonly Sec
 /** Every section with its sittings. */
 export function sectionsOf(rows: readonly Row[]): readonly SectionRows[] {
   const fresh = new Set(inOrder(rows).flatMap((r) => (r.metBefore ? [] : [r.row])));
-  return [...grouped(rows, (r) => r.line.section)].map(([section, own]) => ({ section, rows: own, sittings: sittingsOf(own, fresh) }));
+  return [...grouped(rows, (r) => r.line.section)].map(([section, own]) => ({
+    section,
+    rows: own,
+    sittings: sittingsOf(own, fresh),
+  }));
 }
