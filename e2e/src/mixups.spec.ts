@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { picture, signInAsOwner } from './steps.ts';
+import { gradesOfSecondLook, picture, signInAsOwner } from './steps.ts';
 
 const noFault = async (page: Page): Promise<void> => {
   const axe = await new AxeBuilder({ page }).analyze();
@@ -12,18 +12,7 @@ test('a graded sitting leads to its flagged pair, its answers, its students, and
   page,
 }) => {
   await signInAsOwner(page);
-  const quizzes = (await (await page.request.get('/api/quizzes')).json()) as readonly {
-    readonly id: string;
-    readonly name: string;
-    readonly sittings: readonly { readonly id: string; readonly state: string }[];
-  }[];
-  const quiz = quizzes.find((q) => q.name === 'Second look, Ledger Loop');
-  const sitting = quiz?.sittings[0];
-  if (sitting?.state === 'closed') {
-    await page.goto(`/quizzes/${quiz?.id ?? ''}/sittings/${sitting.id}`);
-    await page.getByRole('button', { name: 'Grade sitting' }).click();
-    await expect(page).toHaveURL(/grades/);
-  }
+  await gradesOfSecondLook(page);
   await page.goto('/mix-ups');
   const act = page.getByRole('region', { name: 'What to act on' });
   const pines = act

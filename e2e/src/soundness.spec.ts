@@ -1,24 +1,13 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { signInAsOwner } from './steps.ts';
+import { gradesOfSecondLook, signInAsOwner } from './steps.ts';
 
 test('a wrong tag is named first by the answers, corrected there, and the grades follow', async ({
   page,
 }) => {
   await signInAsOwner(page);
-  const quizzes = (await (await page.request.get('/api/quizzes')).json()) as readonly {
-    readonly id: string;
-    readonly name: string;
-    readonly sittings: readonly { readonly id: string; readonly state: string }[];
-  }[];
-  const quiz = quizzes.find((q) => q.name === 'Second look, Ledger Loop');
-  const sitting = quiz?.sittings[0];
-  await page.goto(`/quizzes/${quiz?.id ?? ''}/sittings/${sitting?.id ?? ''}`);
-  await page
-    .getByRole('button', { name: sitting?.state === 'closed' ? 'Grade sitting' : 'See grades' })
-    .click();
-  await expect(page).toHaveURL(/grades/);
+  await gradesOfSecondLook(page);
   await page.getByText('Question check', { exact: true }).click();
   const advice = page.getByRole('list', { name: 'What to do' });
   const first = advice.getByRole('listitem').first();

@@ -119,3 +119,21 @@ export async function closeSitting(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Close sitting' }).click();
   await expect(page.getByRole('button', { name: 'Grade sitting' })).toBeVisible();
 }
+
+interface ListedQuiz {
+  readonly id: string;
+  readonly name: string;
+  readonly sittings: readonly { readonly id: string; readonly state: string }[];
+}
+
+/** Opens the grades of the demo's third quiz, graded now where no other test did. */
+export async function gradesOfSecondLook(page: Page): Promise<void> {
+  const quizzes = (await (await page.request.get('/api/quizzes')).json()) as readonly ListedQuiz[];
+  const quiz = quizzes.find((q) => q.name === 'Second look, Ledger Loop');
+  const sitting = quiz?.sittings[0];
+  await page.goto(`/quizzes/${quiz?.id ?? ''}/sittings/${sitting?.id ?? ''}`);
+  await page
+    .getByRole('button', { name: sitting?.state === 'closed' ? 'Grade sitting' : 'See grades' })
+    .click();
+  await expect(page).toHaveURL(/grades/);
+}

@@ -1,15 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { v7 } from 'uuid';
-import type {
-  Evidence,
-  MixUpGroups,
-  MixUpRow,
-  MixUps,
-  QuizDetail,
-  Sheet,
-  SittingDetail,
-} from '@hurrow/contract';
-import { graded, id, longQuiz, moveSitting, openLong, openTestApp } from '../testing/index.ts';
+import type { Evidence, MixUpGroups, MixUpRow, MixUps, QuizDetail, SittingDetail } from '@hurrow/contract';
+import { id, longQuiz, moveSitting, openTestApp, satLong } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 let app: TestApp;
@@ -37,23 +29,17 @@ beforeAll(async () => {
 });
 afterAll(() => app.close());
 
-/** A graded sitting where some write subalpine fir for grand fir, and two have slips elsewhere. */
-async function sat(on: string, count: number, astray: number, of = quiz): Promise<SittingDetail> {
-  const sitting = await openLong(owner, of.id, 'first', on);
-  for (const [i, person] of sitting.people.slice(0, count).entries()) {
-    const path = `/api/sittings/${sitting.id}/sheets/${person.student}`;
-    const { asks } = (await owner.call<Sheet>('GET', path)).body;
-    const answers = asks.map((a, j) => {
-      const named =
-        j === 0 && i < astray ? 'lasiocarpa' : j === 4 && i === 9 ? 'grandis' : (WALK[j] ?? 'grandis');
-      return { id: v7(), sittingStation: a.sittingStation, ask: a.ask, typed: id(named), as: 'species' };
-    });
-    await owner.call('POST', path, { answers });
-  }
-  await moveSitting(owner, sitting.id, 'closed');
-  await graded(owner, sitting.id);
-  return sitting;
-}
+/** A graded sitting where some write subalpine fir for grand fir, and one has a slip elsewhere. */
+const sat = (on: string, count: number, astray: number, of = quiz): Promise<SittingDetail> =>
+  satLong(
+    owner,
+    of.id,
+    'first',
+    on,
+    (i, j) =>
+      j === 0 && i < astray ? 'lasiocarpa' : j === 4 && i === 9 ? 'grandis' : (WALK[j] ?? 'grandis'),
+    count,
+  );
 const board = async (query = ''): Promise<MixUps> =>
   (await owner.call<MixUps>('GET', `/api/sections/${id('first')}/mixups${query}`)).body;
 const pairOf = (all: MixUps): MixUpRow | undefined =>

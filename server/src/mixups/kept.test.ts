@@ -1,17 +1,15 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { v7 } from 'uuid';
 import type {
   MixUps,
   MixUpsByStudent,
   QuizDetail,
   RetestRow,
   SettingsEffect,
-  Sheet,
   SittingDetail,
   WalkResults,
 } from '@hurrow/contract';
 import { MIX_UP_SETTINGS } from '@hurrow/core/mixups';
-import { graded, id, longQuiz, moveSitting, openLong, openTestApp } from '../testing/index.ts';
+import { id, longQuiz, moveSitting, openTestApp, satLong } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 const WALK = ['grandis', 'lasiocarpa', 'flexilis', 'albicaulis', 'flexilis', 'albicaulis'];
@@ -29,24 +27,15 @@ beforeAll(async () => {
 afterAll(() => app.close());
 
 /** A graded sitting where the first so many students write subalpine fir for grand fir. */
-async function sat(on: string, astray: number, of: QuizDetail): Promise<SittingDetail> {
-  const sitting = await openLong(owner, of.id, 'first', on);
-  for (const [i, person] of sitting.people.slice(0, 24).entries()) {
-    const path = `/api/sittings/${sitting.id}/sheets/${person.student}`;
-    const { asks } = (await owner.call<Sheet>('GET', path)).body;
-    const answers = asks.map((a, j) => ({
-      id: v7(),
-      sittingStation: a.sittingStation,
-      ask: a.ask,
-      typed: id(j === 0 && i < astray ? 'lasiocarpa' : (WALK[j] ?? 'grandis')),
-      as: 'species',
-    }));
-    await owner.call('POST', path, { answers });
-  }
-  await moveSitting(owner, sitting.id, 'closed');
-  await graded(owner, sitting.id);
-  return sitting;
-}
+const sat = (on: string, astray: number, of: QuizDetail): Promise<SittingDetail> =>
+  satLong(
+    owner,
+    of.id,
+    'first',
+    on,
+    (i, j) => (j === 0 && i < astray ? 'lasiocarpa' : (WALK[j] ?? 'grandis')),
+    24,
+  );
 async function returned(sitting: SittingDetail, at: string): Promise<void> {
   await moveSitting(owner, sitting.id, 'returned');
   await app.db.query(`update sitting set returned_at = $2 where id = $1`, [sitting.id, at]);

@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { v7 } from 'uuid';
-import type { GradeEffect, Grades, Sheet, SittingDetail, Soundness, TreeRow } from '@hurrow/contract';
-import { graded, gradesOf, id, longQuiz, moveSitting, openLong, openTestApp } from '../testing/index.ts';
+import type { GradeEffect, Grades, SittingDetail, Soundness, TreeRow } from '@hurrow/contract';
+import { graded, gradesOf, id, longQuiz, openLong, openTestApp, satLong } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 let app: TestApp;
@@ -36,26 +35,9 @@ afterAll(() => app.close());
 const namesAt = (student: number, station: number): string =>
   (student * 3 + station * 5) % 11 < 2 + (student % 3) ? 'occidental' : (REALLY[station] ?? 'grandis');
 
-/** A graded sitting whose students wrote what `names` says; some of them, some of the stations. */
-async function sat(quiz: string, section: string, on: string, count = 12): Promise<SittingDetail> {
-  const sitting = await openLong(owner, quiz, section, on);
-  for (const [i, person] of sitting.people.slice(0, count).entries()) {
-    const path = `/api/sittings/${sitting.id}/sheets/${person.student}`;
-    const { asks } = (await owner.call<Sheet>('GET', path)).body;
-    const answers = asks.map((a, j) => ({
-      id: v7(),
-      sittingStation: a.sittingStation,
-      ask: a.ask,
-      typed: id(namesAt(i, j)),
-      as: 'species',
-    }));
-    const { status, body } = await owner.call('POST', path, { answers });
-    if (status >= 300) throw new Error(`Not entered: ${JSON.stringify(body)}`);
-  }
-  await moveSitting(owner, sitting.id, 'closed');
-  await graded(owner, sitting.id);
-  return sitting;
-}
+/** A graded sitting of some of the class. */
+const sat = (quiz: string, section: string, on: string, count = 12): Promise<SittingDetail> =>
+  satLong(owner, quiz, section, on, namesAt, count);
 const read = async (sitting: string, query = ''): Promise<Soundness> =>
   (await owner.call<Soundness>('GET', `/api/sittings/${sitting}/soundness${query}`)).body;
 const decide = (sitting: string, body: object, path = 'tag-decisions') =>

@@ -13,3 +13,4 @@ export { openEmpty, placeEmpty, placeFilled } from './copied.ts';
 export { finished, sendFile } from './work.ts';
 export { loggedAnswer } from './logged.ts';
 export { longQuiz, openLong, retag } from './longQuiz.ts';
+export { satLong } from './satLong.ts';
