@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { GradeEffect, Grades, SittingDetail, Soundness, TreeRow } from '@hurrow/contract';
-import { graded, gradesOf, id, longQuiz, openLong, openTestApp, satLong } from '../testing/index.ts';
+import { gradesOf, id, longQuiz, openLong, openTestApp, satLong } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 let app: TestApp;
