@@ -36,10 +36,6 @@ function intervals(): (k: number, n: number) => Interval {
   };
 }
 
-type Place = NonNullable<MixUpRow['at']>;
-/** Where a station stands. */
-export type PlaceOf = (station: string) => Omit<Place, 'k' | 'n'> | undefined;
-
 function rowOf(
   r: Row,
   b: Background,
