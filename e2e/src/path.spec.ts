@@ -307,7 +307,7 @@ test('slips are printed for everybody who took part, and results are exported', 
 
 test('mix-ups: every number opens exactly the answers it counts', async () => {
   await page.getByRole('button', { name: 'See mix-ups' }).click();
-  await expect(page.getByText(/answers by 12 students in 2 quizzes/)).toBeVisible();
+  await expect(page.getByText(/answers by 12 students in \d+ quizzes/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Matrix' })).toBeVisible();
   await picture(page, 'mix-ups');
   await page.getByText('All pairs', { exact: true }).click();
