@@ -195,7 +195,9 @@ export async function ownMixUps(
   isHeld: (sitting: string) => Promise<ReadonlySet<number>>,
 ): Promise<(student: string) => readonly OwnMixUp[]> {
   const returned = await readReturned(sql, ws, section, student);
-  const sittings = new Set(returned.flatMap((l) => (l.named === 'other' ? [l.sitting] : [])));
+  if (!returned.some((l) => l.named === 'other')) return () => [];
+  // A right answer at a station that is held back tells as much as a wrong one, so that every sitting is asked about.
+  const sittings = new Set(returned.map((l) => l.sitting));
   const held = new Map<string, ReadonlySet<number>>();
   for (const s of sittings) held.set(s, await isHeld(s));
   const looks = returned.filter((l) => !(held.get(l.sitting)?.has(l.number) ?? false));
