@@ -18,7 +18,7 @@ import { PairView } from './PairView.tsx';
 import { Pairs } from './Pairs.tsx';
 import { SettingsDialog } from './SettingsDialog.tsx';
 import { Students } from './Students.tsx';
-import { flagBase, pooledWords, quizzesWords } from './boardWords.ts';
+import { flagBase, pooledWords, quizzesWords, unlistedWords } from './boardWords.ts';
 import { choiceOf, queryOf, withChoice } from './scope.ts';
 import type { Choice } from './scope.ts';
 import './mixups.css';
@@ -59,6 +59,9 @@ function Base({ data, choice }: { data: MixUps; choice: Choice }) {
         />
       ) : null}
       {pooled ? <Alert type="info" showIcon title={pooled} /> : null}
+      {data.unlistedPairs > 0 ? (
+        <Alert type="info" showIcon title={unlistedWords(data.unlistedPairs)} />
+      ) : null}
     </>
   );
 }

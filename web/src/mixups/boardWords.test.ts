@@ -11,6 +11,7 @@ import {
   slipWords,
   stateWords,
   toActOn,
+  unlistedWords,
   whereWords,
 } from './boardWords.ts';
 import { matrixOf } from './matrix.ts';
@@ -96,6 +97,10 @@ describe('a mix-up in words', () => {
       'not met before 4 of 12; on trees met before 5 of 12',
     );
     expect(freshWords({ fresh: { k: 4, n: 12 }, met: { k: 0, n: 0 } })).toBe('');
+  });
+
+  test('says how many pairs are not listed', () => {
+    expect(unlistedWords(8097)).toContain('8097 more pairs');
   });
 
   test('names the newest quizzes and counts the rest', () => {

@@ -124,3 +124,7 @@ export function quizzesWords(sittings: MixUps['sittings'], day: (on: string) => 
   const more = sittings.length - named.length;
   return `${sittings.length} ${sittings.length === 1 ? 'quiz' : 'quizzes'}: ${named.join('; ')}${more > 0 ? `; and ${more} before` : ''}.`;
 }
+
+/** Pairs beyond the most that are listed, said with what makes them appear. */
+export const unlistedWords = (n: number): string =>
+  `${n} more pairs, those of the fewest students, are not listed. Choose fewer classes or days to see them.`;
