@@ -17,6 +17,20 @@ import type { Soundness, TagDecision } from '../soundness.ts';
 import type { WalkResults } from '../walk.ts';
 import { route, shape } from './route.ts';
 
+/** What other things say once one grade was changed by hand. */
+const AFTER_AN_OVERRIDE = [
+  'grades',
+  'sitting',
+  'due',
+  'mixups',
+  'mixUpGroups',
+  'mixUpsByStudent',
+  'evidence',
+  'misreads',
+  'decisionsDue',
+  'soundness',
+] as const;
+
 /** Grades, decisions and keys. */
 export const RESULTS = {
   gradingRun: route('POST', '/api/sittings/:id/grading-runs', 'staff', 'Grade a sitting', {
@@ -129,32 +143,10 @@ export const RESULTS = {
   override: route('POST', '/api/responses/:id/override', 'staff', 'Override a grade with a reason', {
     body: shape<OverrideBody>(),
     creates: true,
-    makesStale: [
-      'grades',
-      'sitting',
-      'due',
-      'mixups',
-      'mixUpGroups',
-      'mixUpsByStudent',
-      'evidence',
-      'misreads',
-      'decisionsDue',
-      'soundness',
-    ],
+    makesStale: AFTER_AN_OVERRIDE,
   }),
   overrideWithdraw: route('DELETE', '/api/responses/:id/override', 'staff', 'Withdraw an override', {
-    makesStale: [
-      'grades',
-      'sitting',
-      'due',
-      'mixups',
-      'mixUpGroups',
-      'mixUpsByStudent',
-      'evidence',
-      'misreads',
-      'decisionsDue',
-      'soundness',
-    ],
+    makesStale: AFTER_AN_OVERRIDE,
   }),
   ruling: route('PUT', '/api/sittings/:id/name-rulings', 'staff', 'Decide a written name once for all', {
     body: shape<RulingBody>(),

@@ -91,7 +91,7 @@ describe('what counts as a mix-up of a class', () => {
     expect(isFlagged(await board())).toBe(true);
   });
 
-  test('keeps them, works everything out anew, and goes back', async () => {
+  test('keeps them, counts everything again, and goes back', async () => {
     const strict = { ...MIX_UP_SETTINGS, fewestStudents: 8 };
     await owner.call('PUT', '/api/mix-up-settings', strict);
     expect((await board()).settings).toEqual(strict);
