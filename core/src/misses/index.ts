@@ -1,0 +1,13 @@
+export { fitMisses } from './fit.ts';
+export type { FitProgress, MissFit, FittedRate } from './fit.ts';
+export type {
+  MissCall,
+  MissCharacter,
+  MissData,
+  MissLook,
+  MissRival,
+  MissStation,
+  MissTell,
+} from './types.ts';
+export type { MissForm } from './layout.ts';
+export { logit, expit, ratePrior } from './prior.ts';
