@@ -1,6 +1,9 @@
-import { readTable } from '../formats/index.ts';
-import { CHARACTERS, vocabularyOf } from '../characters/index.ts';
 import { SMALLEST_CLASS, FLAGS } from '../mixups/index.ts';
+import { LEFT_OUT } from '../misses/index.ts';
+import type { LeftOut } from '../misses/index.ts';
+import { describeFile } from '../scripted/index.ts';
+import { characterParts, findCharacters } from './characters.ts';
+import type { Characters } from './characters.ts';
 import { readRows } from '../responses/index.ts';
 import type { ResponseLine } from '../responses/index.ts';
 import { nameReader } from './judged.ts';
@@ -12,7 +15,7 @@ import { findKeyChecks, findScale, findSoundness } from './quizzes.ts';
 import type { Row } from './types.ts';
 
 /** Changes whenever the same answers could be analysed otherwise. */
-export const ANALYSIS = 'analysis-2';
+export const ANALYSIS = 'analysis-3';
 
 export interface AnalysisRequest {
   readonly responses: string;
@@ -22,6 +25,8 @@ export interface AnalysisRequest {
   readonly table?: string;
   /** Lessons: date, section, species, other, kind. */
   readonly lessons?: string;
+  /** A library file whose characters are used; the shipped ones where it is missing. */
+  readonly vocabulary?: string;
 }
 
 const NAMED = ['right', 'other', 'unlisted', 'blank', 'genus_only', 'family', 'cannot_tell'] as const;
@@ -37,19 +42,45 @@ function rowsOf(lines: readonly ResponseLine[], read: (line: ResponseLine) => Ju
   }));
 }
 
+/** What of characters could not be said, and which answers say nothing of them. */
+function leftOutOf(
+  fitted: Characters | null,
+  isSmall: boolean,
+): readonly { readonly part: string; readonly reason: string }[] {
+  if (!fitted) {
+    const reason = isSmall
+      ? `fewer than ${SMALLEST_CLASS} students`
+      : 'no character table was given, so nothing says what separates two species';
+    return [{ part: 'characters', reason }];
+  }
+  const reasons: Readonly<Record<LeftOut, string>> = {
+    doubted: 'answers at stations whose tag is to be checked',
+    not_named: 'answers that name no listed species',
+    guessing: 'guesses',
+    met_before: 'answers at trees the student met before',
+    not_recorded: 'answers with a name that nothing recorded tells from the tree',
+  };
+  return [
+    ...LEFT_OUT.flatMap((r) =>
+      fitted.leftOut[r] > 0 ? [{ part: 'characters', reason: `${reasons[r]}: ${fitted.leftOut[r]}` }] : [],
+    ),
+    ...(fitted.fit.slope ? [] : [{ part: 'slope', reason: 'no lessons say when species were taught' }]),
+  ];
+}
+
 /**
  * The whole report of a file of answers, without a library: mix-ups, directions, repeats, soundness, tags to check. What a
  * file cannot tell is left out and said. Source: docs/formats.md; docs/formulas.md.
  */
-export function analyse({ responses, names, table, lessons: given }: AnalysisRequest) {
+export function analyse(request: AnalysisRequest) {
+  const { responses, names, table, lessons: given } = request;
   const read = readRows(responses, () => undefined, MOST_REFUSED);
   if (!read.ok) return read;
   const { lines, refused, ignored } = read.rows;
-  const vocabulary = vocabularyOf(CHARACTERS);
-  const more = table === undefined ? null : readTable(table, vocabulary, 'table');
+  const more = table === undefined ? null : describeFile({ ...request, table });
   if (more && !more.ok) return more;
   const species = [
-    ...new Set([...lines.map((l) => l.species), ...(more?.value.map((t) => t.name) ?? [])]),
+    ...new Set([...lines.map((l) => l.species), ...(more?.described.map((t) => t.id) ?? [])]),
   ].sort();
   const reader = nameReader(species, names ?? null);
   if (!reader.ok) return reader;
@@ -58,6 +89,12 @@ export function analyse({ responses, names, table, lessons: given }: AnalysisReq
   const isSmall = students.size < SMALLEST_CLASS;
   const { lessons, refused: strange } = readLessons(given ?? '');
   const mixups = findMixUps(rows, species, isSmall, lessons);
+  const keyChecks = findKeyChecks(rows);
+  const doubted = new Set(
+    keyChecks.flatMap((c) => (c.verdict === 'check' ? [`${c.quiz}/${c.station}`] : [])),
+  );
+  const fitted =
+    more && !isSmall ? findCharacters(rows, more, lessons, (station) => doubted.has(station)) : null;
   const report = {
     base: {
       rows: rows.length,
@@ -72,10 +109,13 @@ export function analyse({ responses, names, table, lessons: given }: AnalysisReq
     directions: findDirections(mixups, rows),
     repeats: findRepeats(rows),
     class_repeats: isSmall ? [] : findClassRepeats(rows),
-    slips: slipRate(rows),
+    ...characterParts(fitted),
+    slips: fitted
+      ? { rate: fitted.fit.slips.value, low: fitted.fit.slips.low, high: fitted.fit.slips.high }
+      : slipRate(rows),
     soundness: findSoundness(rows),
     scale: findScale(rows),
-    key_checks: findKeyChecks(rows),
+    key_checks: keyChecks,
     retaught: isSmall ? [] : findRetaught(sectionsOf(rows), lessons, mixups),
     refused: [
       ...refused.map((r) => ({ file: 'responses', line: r.line, column: r.column, reason: r.message })),
@@ -83,7 +123,7 @@ export function analyse({ responses, names, table, lessons: given }: AnalysisReq
     ],
     ignored,
     left_out: [
-      { part: 'characters', reason: 'characters are not fitted yet' },
+      ...leftOutOf(fitted, isSmall),
       ...(given === undefined ? [{ part: 'retaught', reason: 'no lessons were given' }] : []),
     ],
     settings: {

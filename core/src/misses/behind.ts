@@ -37,7 +37,7 @@ export function behindWrong(groups: readonly LookGroup[], theta: Float64Array, l
       compete(g, room);
       wrong.forEach((k, i) => {
         const was = (1 - room.slip) * (before[i] ?? 0);
-        if (k === 0 || (g.overlap[i * g.dims.length + j] ?? 1) === 1) return;
+        if (k === 0 || (g.overlap[(g.profile[i] ?? 0) * g.dims.length + j] ?? 1) === 1) return;
         const is = (1 - room.slip) * (room.named[i] ?? 0);
         const [truth, named] = [l.species[g.truth] ?? '', l.species[g.rivals[i] ?? 0] ?? ''];
         const key = `${truth}/${named}`;

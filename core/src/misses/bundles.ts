@@ -15,7 +15,7 @@ function alwaysTogether(groups: readonly LookGroup[], l: Layout): readonly strin
     const d = g.dims.length;
     g.dims.forEach((group, j) =>
       g.rivals.forEach((r, i) => {
-        const o = g.overlap[i * d + j] ?? 1;
+        const o = g.overlap[(g.profile[i] ?? 0) * d + j] ?? 1;
         if (o < 1) at[group]?.push(`${g.station}/${r}/${o}`);
       }),
     );

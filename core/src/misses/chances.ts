@@ -10,10 +10,12 @@ export interface Room {
   /** Place of each evidence group at hand in the tables, and how often it is missed. */
   readonly place: Int32Array;
   readonly missed: Float64Array;
-  /** How often each rival survives a look. */
+  /** How often a rival of each profile survives a look. */
   readonly alone: Float64Array;
-  /** How often two survive it together, rival by rival. */
+  /** How often two survive it together, profile by profile. */
   readonly both: Float64Array;
+  /** The weights of all rivals of each profile together. */
+  readonly total: Float64Array;
   readonly weight: Float64Array;
   /** w·F·F / (F·(w of the tree + w) + Σ w·FBC) of each rival. */
   readonly named: Float64Array;
@@ -28,13 +30,15 @@ export interface Room {
 
 export function roomFor(groups: readonly LookGroup[], l: Layout): Room {
   const r = groups.reduce((most, g) => Math.max(most, g.rivals.length), 1);
+  const u = groups.reduce((most, g) => Math.max(most, g.profiles), 1);
   const d = groups.reduce((most, g) => Math.max(most, g.dims.length), 1);
   return {
     tables: rateTables(l),
     place: new Int32Array(d),
     missed: new Float64Array(d),
-    alone: new Float64Array(r),
-    both: new Float64Array(r * r),
+    alone: new Float64Array(u),
+    both: new Float64Array(u * u),
+    total: new Float64Array(u),
     weight: new Float64Array(r),
     named: new Float64Array(r),
     under: new Float64Array(r),
@@ -52,12 +56,12 @@ export function readParameters(theta: Float64Array, l: Layout, room: Room): void
   for (let i = 0; i < l.species.length; i += 1) room.ready[i] = Math.exp(theta[l.ready + i] ?? 0);
 }
 
-/** How often each rival survives a look, and each two of them together. */
+/** How often a rival of each profile survives a look, and each two of them together. */
 function survive(g: LookGroup, { missed, alone, both }: Room): void {
   const d = g.dims.length;
-  const n = g.rivals.length;
+  const u = g.profiles;
   const { overlap } = g;
-  for (let i = 0; i < n; i += 1) {
+  for (let i = 0; i < u; i += 1) {
     let f = 1;
     for (let j = 0; j < d; j += 1) {
       const o = overlap[i * d + j] as number;
@@ -65,15 +69,15 @@ function survive(g: LookGroup, { missed, alone, both }: Room): void {
       if (o < 1) f *= m + (1 - m) * o;
     }
     alone[i] = f;
-    for (let k = 0; k < i; k += 1) {
+    for (let k = 0; k <= i; k += 1) {
       let two = 1;
       for (let j = 0; j < d; j += 1) {
         const o = (overlap[i * d + j] as number) * (overlap[k * d + j] as number);
         const m = missed[j] as number;
         if (o < 1) two *= m + (1 - m) * o;
       }
-      both[i * n + k] = two;
-      both[k * n + i] = two;
+      both[i * u + k] = two;
+      both[k * u + i] = two;
     }
   }
 }
@@ -86,13 +90,20 @@ function survive(g: LookGroup, { missed, alone, both }: Room): void {
 export function compete(g: LookGroup, room: Room): void {
   survive(g, room);
   const n = g.rivals.length;
-  const { alone, both, weight, named, under } = room;
+  const u = g.profiles;
+  const { alone, both, total, weight, named, under } = room;
+  total.fill(0, 0, u);
+  for (let i = 0; i < n; i += 1) {
+    const p = g.profile[i] as number;
+    total[p] = (total[p] as number) + (weight[i] as number);
+  }
   room.wrong = 0;
   for (let i = 0; i < n; i += 1) {
-    const f = alone[i] as number;
+    const p = g.profile[i] as number;
+    const f = alone[p] as number;
     const w = weight[i] as number;
-    let q = f * (room.ownWeight + w);
-    for (let k = 0; k < n; k += 1) if (k !== i) q += (weight[k] as number) * (both[i * n + k] as number);
+    let q = f * (room.ownWeight + w) - w * (both[p * u + p] as number);
+    for (let k = 0; k < u; k += 1) q += (total[k] as number) * (both[p * u + k] as number);
     under[i] = q;
     const share = q > 0 ? (w * f * f) / q : 0;
     named[i] = share;

@@ -19,7 +19,10 @@ export interface LookGroup {
   readonly levels: Int32Array;
   /** Evidence groups that separate any of them. */
   readonly dims: Int32Array;
-  /** Overlap of each rival on each of them, rival by rival; 1 where it is no tell. */
+  /** Rivals that the same tells separate have one profile; the profile of each rival. */
+  readonly profile: Int32Array;
+  readonly profiles: number;
+  /** Overlap of each profile on each evidence group, profile by profile; 1 where it is no tell. */
   readonly overlap: Float64Array;
   /** How each was called: see CALLED. */
   readonly called: Uint8Array;
@@ -64,6 +67,8 @@ function separatedOf(station: MissStation, layout: Layout): readonly Separated[]
 interface Shape {
   readonly rivals: readonly Separated[];
   readonly dims: readonly number[];
+  readonly profile: Int32Array;
+  readonly profiles: number;
   readonly overlap: Float64Array;
 }
 
@@ -78,13 +83,20 @@ function shapeOf(all: readonly Separated[], rate: Float64Array): Shape {
     return alone >= RARE;
   });
   const dims = [...new Set(rivals.flatMap((r) => r.groups))];
-  const overlap = new Float64Array(rivals.length * dims.length).fill(1);
-  rivals.forEach(({ groups, overlaps }, i) =>
+  const rows = new Map<string, Float64Array>();
+  const places: number[] = [];
+  for (const { groups, overlaps } of rivals) {
+    const row = new Float64Array(dims.length).fill(1);
     groups.forEach((g, k) => {
-      overlap[i * dims.length + dims.indexOf(g)] = overlaps[k] ?? 1;
-    }),
-  );
-  return { rivals, dims, overlap };
+      row[dims.indexOf(g)] = overlaps[k] ?? 1;
+    });
+    const key = row.join(' ');
+    if (!rows.has(key)) rows.set(key, row);
+    places.push([...rows.keys()].indexOf(key));
+  }
+  const overlap = new Float64Array(rows.size * dims.length);
+  [...rows.values()].forEach((row, i) => overlap.set(row, i * dims.length));
+  return { rivals, dims, profile: Int32Array.from(places), profiles: rows.size, overlap };
 }
 
 /** Calls of a look by evidence group; one that was called wrong at all was called wrong. */
@@ -152,7 +164,7 @@ export function grouper(
 function groupOf(
   pattern: Pattern,
   station: MissStation,
-  { rivals, dims, overlap }: Shape,
+  { rivals, dims, profile, profiles, overlap }: Shape,
   layout: Layout,
 ): LookGroup {
   const { calls } = pattern;
@@ -178,6 +190,8 @@ function groupOf(
       taught.has(r.taxon) ? (layout.retaught.get(pairKey(station.truth, r.taxon)) ?? -1) : -1,
     ),
     dims: Int32Array.from(dims),
+    profile,
+    profiles,
     overlap,
     called,
     calls: [...calls].map(([group, right]) => ({ group, right })),

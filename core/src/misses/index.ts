@@ -11,3 +11,5 @@ export type {
 } from './types.ts';
 export type { MissForm } from './layout.ts';
 export { logit, expit, ratePrior } from './prior.ts';
+export { LEFT_OUT, chooseLooks } from './choose.ts';
+export type { ChosenLooks, LeftOut, WeighedLook, WeighedStation } from './choose.ts';

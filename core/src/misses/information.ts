@@ -1,6 +1,7 @@
 import { Matrix, inverse } from 'ml-matrix';
 import { chancesOf, outcomesOf, readParameters, roomFor } from './chances.ts';
 import type { Room } from './chances.ts';
+import { CALLED } from './groups.ts';
 import type { LookGroup } from './groups.ts';
 import type { Layout } from './layout.ts';
 import { SLIP_PRIOR, expit } from './prior.ts';
@@ -21,15 +22,17 @@ export interface Uncertainty {
 }
 
 /**
- * Where the parameters of one group of looks are among its own and among all: the logit of each evidence group and its
- * split, readiness of the tree and of each rival, the level of each, then slips, prompt and slope, then what else was called.
+ * Where the parameters of one group of looks are among its own and among all; -1 for those that its names do not depend on.
  */
 interface Local {
   readonly at: Int32Array;
-  readonly split: number;
+  /** By evidence group at hand. */
+  readonly rate: Int32Array;
+  readonly split: Int32Array;
   readonly own: number;
-  readonly ready: number;
-  readonly level: number;
+  /** By rival. */
+  readonly ready: Int32Array;
+  readonly level: Int32Array;
   readonly slip: number;
   readonly prompt: number;
   readonly slope: number;
@@ -38,84 +41,67 @@ interface Local {
 }
 
 function localOf(g: LookGroup, l: Layout): Local {
-  const d = g.dims.length;
-  const n = g.rivals.length;
-  const own = 2 * d;
-  const slip = own + 1 + 2 * n;
-  const dims = [...g.dims];
-  const extra = g.calls.filter((c) => !dims.includes(c.group));
-  const at = new Int32Array(slip + 3 + 2 * extra.length).fill(-1);
-  dims.forEach((group, j) => {
-    at[j] = group;
-    at[d + j] = l.split + group;
-  });
-  at[own] = l.ready + g.truth;
-  g.rivals.forEach((r, i) => {
-    at[own + 1 + i] = l.ready + r;
-    const level = g.levels[i] ?? -1;
-    if (level >= 0) at[own + 1 + n + i] = l.levels + level;
-  });
-  at.set([l.slip, l.prompt, l.slope], slip);
-  extra.forEach((c, k) => at.set([c.group, l.split + c.group], slip + 3 + 2 * k));
-  return {
-    at,
-    split: d,
-    own,
-    ready: own + 1,
-    level: own + 1 + n,
-    slip,
-    prompt: slip + 1,
-    slope: slip + 2,
-    calls: g.calls.map((c) => {
-      const j = dims.indexOf(c.group);
-      const k = slip + 3 + 2 * extra.indexOf(c);
-      return j >= 0 ? [j, d + j] : [k, k + 1];
-    }),
+  const at: number[] = [];
+  const places = new Map<number, number>();
+  const place = (parameter: number): number => {
+    const had = places.get(parameter);
+    if (had !== undefined) return had;
+    places.set(parameter, at.length);
+    return at.push(parameter) - 1;
   };
+  const rate = Int32Array.from(g.dims, place);
+  const split = g.dims.map((d, j) => (g.called[j] === CALLED.right ? place(l.split + d) : -1));
+  const own = place(l.ready + g.truth);
+  const ready = g.rivals.map((r) => place(l.ready + r));
+  const level = g.levels.map((v) => (v < 0 ? -1 : place(l.levels + v)));
+  const slip = place(l.slip);
+  const prompt = g.called.includes(CALLED.right) ? place(l.prompt) : -1;
+  const slope = (l.times[g.time] ?? 0) === 0 ? -1 : place(l.slope);
+  const calls = g.calls.map((c) => [place(c.group), place(l.split + c.group)] as const);
+  return { at: Int32Array.from(at), rate, split, own, ready, level, slip, prompt, slope, calls };
 }
 
-/** Slopes of what each rival's name comes to, rival by rival. */
-function slopesOf(g: LookGroup, l: Layout, room: Room, at: Local): readonly Float64Array[] {
-  const n = g.rivals.length;
+const addAt = (row: Float64Array, place: number, by: number): void => {
+  if (place >= 0) row[place] = (row[place] as number) + by;
+};
+
+/** Slopes of what one rival's name comes to. */
+function slopeOfName(g: LookGroup, l: Layout, room: Room, at: Local, i: number): Float64Array {
+  const row = new Float64Array(at.at.length);
   const d = g.dims.length;
-  const { tables, place, missed, alone, both, weight, named, under, ownWeight } = room;
+  const u = g.profiles;
+  const { tables, place, missed, alone, both, total, weight, named, under, ownWeight } = room;
   const { overlap } = g;
-  const weeks = l.times[g.time] ?? 0;
-  return Array.from({ length: n }, (_, i): Float64Array => {
-    const row = new Float64Array(at.at.length);
-    const share = named[i] as number;
-    const [f, q, w] = [alone[i] as number, under[i] as number, weight[i] as number];
-    if (f <= 0 || q <= 0) return row;
-    row[at.own] = (-share * f * ownWeight) / q;
-    for (let k = 0; k < n; k += 1) {
-      const by =
-        k === i
-          ? share * (1 - (f * w) / q)
-          : (-share * (weight[k] as number) * (both[i * n + k] as number)) / q;
-      row[at.ready + k] = by;
-      row[at.level + k] = by;
+  const p = g.profile[i] as number;
+  const share = named[i] as number;
+  const [f, q, w] = [alone[p] as number, under[i] as number, weight[i] as number];
+  if (f <= 0 || q <= 0) return row;
+  addAt(row, at.own, (-share * f * ownWeight) / q);
+  for (let k = 0; k < g.rivals.length; k += 1) {
+    const together = both[p * u + (g.profile[k] as number)] as number;
+    const by = k === i ? share * (1 - (f * w) / q) : (-share * (weight[k] as number) * together) / q;
+    addAt(row, at.ready[k] as number, by);
+    addAt(row, at.level[k] as number, by);
+  }
+  const pull = share * (2 - (f * (ownWeight + w)) / q);
+  for (let j = 0; j < d; j += 1) {
+    const m = missed[j] as number;
+    const o = overlap[p * d + j] as number;
+    let by = o < 1 ? (pull * (1 - o)) / (m + (1 - m) * o) : 0;
+    for (let k = 0; k < u; k += 1) {
+      const two = o * (overlap[k * d + j] as number);
+      if (two === 1) continue;
+      const others = (total[k] as number) - (k === p ? w : 0);
+      by -= (share * others * (both[p * u + k] as number) * (1 - two)) / (q * (m + (1 - m) * two));
     }
-    const pull = share * (2 - (f * (ownWeight + w)) / q);
-    for (let j = 0; j < d; j += 1) {
-      const m = missed[j] as number;
-      const o = overlap[i * d + j] as number;
-      let by = o < 1 ? (pull * (1 - o)) / (m + (1 - m) * o) : 0;
-      for (let k = 0; k < n; k += 1) {
-        const two = o * (overlap[k * d + j] as number);
-        if (k === i || two === 1) continue;
-        by -=
-          (share * (weight[k] as number) * (both[i * n + k] as number) * (1 - two)) /
-          (q * (m + (1 - m) * two));
-      }
-      const t = place[j] as number;
-      const alongRate = by * (tables.alongRate[t] ?? 0);
-      row[j] = alongRate;
-      row[at.split + j] = by * (tables.alongSplit[t] ?? 0);
-      row[at.prompt] = (row[at.prompt] as number) + by * (tables.alongPrompt[t] ?? 0);
-      row[at.slope] = (row[at.slope] as number) + alongRate * weeks;
-    }
-    return row;
-  });
+    const t = place[j] as number;
+    const alongRate = by * (tables.alongRate[t] ?? 0);
+    addAt(row, at.rate[j] as number, alongRate);
+    addAt(row, at.split[j] as number, by * (tables.alongSplit[t] ?? 0));
+    addAt(row, at.prompt, by * (tables.alongPrompt[t] ?? 0));
+    addAt(row, at.slope, alongRate * (l.times[g.time] ?? 0));
+  }
+  return row;
 }
 
 /** Slopes of the log chance of each outcome: of each rival, of other names, of the right one. */
@@ -123,7 +109,8 @@ function scoresOf(g: LookGroup, l: Layout, room: Room, at: Local, p: Float64Arra
   const { slip } = room;
   const rest = Math.max(1e-12, 1 - room.wrong);
   const right = new Float64Array(at.at.length);
-  const scores = slopesOf(g, l, room, at).map((row, i) => {
+  const scores = [...g.rivals].map((_, i) => {
+    const row = slopeOfName(g, l, room, at, i);
     const chance = p[i] as number;
     const own = new Float64Array(row.length);
     for (let k = 0; k < row.length; k += 1) {
@@ -154,7 +141,7 @@ function callScores(g: LookGroup, l: Layout, room: Room, at: Local): readonly Ca
     const along = new Float64Array(at.at.length);
     along[rate] = alongRate;
     along[split] = alongSplit;
-    along[at.slope] = alongRate * (l.times[g.time] ?? 0);
+    addAt(along, at.slope, alongRate * (l.times[g.time] ?? 0));
     return { wrong: along.map((v) => v / e), right: along.map((v) => -v / (1 - e)), e };
   });
 }
@@ -179,14 +166,22 @@ function addOuter(
   if (by === 0) return;
   for (let i = 0; i < at.length; i += 1) {
     const a = (v[i] as number) * by;
+    if (a === 0) continue;
     const own = at[i] as number;
-    if (a === 0 || own < 0) continue;
-    const row = own * size;
-    for (let k = 0; k < at.length; k += 1) {
+    // Half is enough: the other half is its mirror.
+    for (let k = 0; k <= i; k += 1) {
       const other = at[k] as number;
-      if (other >= 0) info[row + other] = (info[row + other] as number) + a * (v[k] as number);
+      const cell = own > other ? own * size + other : other * size + own;
+      info[cell] = (info[cell] as number) + a * (v[k] as number);
     }
   }
+}
+
+/** The whole of a matrix of which the lower half was added up. */
+function mirrored(half: Float64Array, size: number): Matrix {
+  const whole = Matrix.from1DArray(size, size, half);
+  for (let i = 0; i < size; i += 1) for (let k = 0; k < i; k += 1) whole.set(k, i, whole.get(i, k));
+  return whole;
 }
 
 /** Adds the scores of those who gave an answer. */
@@ -247,7 +242,7 @@ function meatOf(scores: Float64Array, students: number, size: number): Matrix {
       1,
     );
   }
-  return Matrix.from1DArray(size, size, meat);
+  return mirrored(meat, size);
 }
 
 function dispersionOf({ chi, tilt, cells, free }: Sums, spent: number): number {
@@ -283,7 +278,7 @@ export function uncertaintyOf(
   const precision = Float64Array.from(l.sd, (sd, i) =>
     i === l.slip ? (a + b) * slip * (1 - slip) : 1 / (sd * sd),
   );
-  const information = Matrix.from1DArray(size, size, sums.information);
+  const information = mirrored(sums.information, size);
   const prior = Matrix.diag([...precision]);
   const plain = inverse(Matrix.add(information, prior));
   let spent = 0;

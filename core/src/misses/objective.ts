@@ -8,23 +8,27 @@ const LEAST = 1e-12;
 
 /** What the chances of one group of looks move by, as its rivals survive more or less often. */
 interface Pulls {
-  /** Along how often each rival survives. */
+  /** Along how often a rival of each profile survives. */
   readonly alone: Float64Array;
-  /** Along how often two survive together. */
+  /** Along how often two survive together, profile by profile; the pair of two that are one counts at both places. */
   readonly both: Float64Array;
+  /** Along what each rival's name comes to, over what it is divided by. */
   readonly named: Float64Array;
+  /** The same of all rivals of each profile together. */
+  readonly total: Float64Array;
 }
 
 const pullsFor = (room: Room): Pulls => ({
   alone: new Float64Array(room.alone.length),
   both: new Float64Array(room.both.length),
   named: new Float64Array(room.named.length),
+  total: new Float64Array(room.total.length),
 });
 
-/** Log-likelihood of the names of a group; adds its slopes along readiness and slips, and fills the pulls. */
+/** Log-likelihood of the names of a group; adds its slope along slips, and fills in the slopes along each name. */
 function namesOf(g: LookGroup, l: Layout, room: Room, pulls: Pulls, slope: Float64Array): number {
   const n = g.rivals.length;
-  const { alone, both, weight, named, under, slip, ownWeight } = room;
+  const { named, slip } = room;
   const each = slip / g.others;
   const rest = Math.max(LEAST, 1 - room.wrong);
   const right = g.counts[n + 1] ?? 0;
@@ -32,7 +36,7 @@ function namesOf(g: LookGroup, l: Layout, room: Room, pulls: Pulls, slope: Float
   let value = right * Math.log((1 - slip) * rest) + (other > 0 ? other * Math.log(each) : 0);
   let alongSlip = other / slip - right / (1 - slip);
   for (let i = 0; i < n; i += 1) {
-    const count = g.counts[i] ?? 0;
+    const count = g.counts[i] as number;
     const p = each + (1 - slip) * (named[i] as number);
     if (count > 0) {
       value += count * Math.log(p);
@@ -40,28 +44,45 @@ function namesOf(g: LookGroup, l: Layout, room: Room, pulls: Pulls, slope: Float
     }
     pulls.named[i] = (count * (1 - slip)) / p - right / rest;
   }
-  slope[l.slip] = (slope[l.slip] as number) + alongSlip * slip * (1 - slip);
+  slope[l.slip] = (slope[l.slip] ?? 0) + alongSlip * slip * (1 - slip);
+  return value;
+}
+
+/** Slopes along readiness, and along how often profiles survive, from those along each name. */
+function pullsOf(g: LookGroup, l: Layout, room: Room, pulls: Pulls, slope: Float64Array): void {
+  const n = g.rivals.length;
+  const u = g.profiles;
+  const { alone, both, total, weight, named, under, ownWeight } = room;
+  pulls.alone.fill(0, 0, u);
+  pulls.total.fill(0, 0, u);
+  pulls.both.fill(0, 0, u * u);
   const own = l.ready + g.truth;
   for (let i = 0; i < n; i += 1) {
-    const q = under[i] ?? 1;
-    const pull = (pulls.named[i] as number) * (named[i] as number);
-    const f = alone[i] ?? 0;
-    const w = weight[i] ?? 1;
+    const p = g.profile[i] as number;
+    const [f, q, w] = [alone[p] as number, under[i] as number, weight[i] as number];
     if (f <= 0 || q <= 0) {
-      pulls.alone[i] = 0;
+      pulls.named[i] = 0;
       continue;
     }
-    pulls.alone[i] = pull * (2 / f - (ownWeight + w) / q);
-    slope[own] = (slope[own] as number) - (pull * f * ownWeight) / q;
-    addReady(g, l, i, pull * (1 - (f * w) / q), slope);
-    for (let k = 0; k < n; k += 1) {
-      if (k === i) continue;
-      const by = (pull * (weight[k] as number)) / q;
-      pulls.both[i * n + k] = -by;
-      addReady(g, l, k, -by * (both[i * n + k] as number), slope);
-    }
+    const pull = (pulls.named[i] as number) * (named[i] as number);
+    const by = pull / q;
+    pulls.named[i] = by;
+    pulls.total[p] = (pulls.total[p] as number) + by;
+    pulls.alone[p] = (pulls.alone[p] as number) + pull * (2 / f) - by * (ownWeight + w);
+    pulls.both[p * u + p] = (pulls.both[p * u + p] as number) + by * w;
+    slope[own] = (slope[own] as number) - by * f * ownWeight;
+    addReady(g, l, i, pull - by * f * w, slope);
   }
-  return value;
+  for (let p = 0; p < u; p += 1)
+    for (let k = 0; k < u; k += 1)
+      pulls.both[p * u + k] =
+        (pulls.both[p * u + k] as number) - (pulls.total[p] as number) * (total[k] as number);
+  for (let i = 0; i < n; i += 1) {
+    const p = g.profile[i] as number;
+    let sum = -(pulls.named[i] as number) * (both[p * u + p] as number);
+    for (let k = 0; k < u; k += 1) sum += (pulls.total[k] as number) * (both[k * u + p] as number);
+    addReady(g, l, i, -(weight[i] as number) * sum, slope);
+  }
 }
 
 function addReady(g: LookGroup, l: Layout, i: number, by: number, slope: Float64Array): void {
@@ -71,9 +92,9 @@ function addReady(g: LookGroup, l: Layout, i: number, by: number, slope: Float64
   if (level >= 0) slope[l.levels + level] = (slope[l.levels + level] ?? 0) + by;
 }
 
-/** Slopes along the miss rates: how often rivals survive, alone and two together. */
+/** Slopes along the miss rates: how often profiles survive, alone and two together. */
 function ratesOf(g: LookGroup, l: Layout, room: Room, pulls: Pulls, slope: Float64Array): void {
-  const n = g.rivals.length;
+  const u = g.profiles;
   const d = g.dims.length;
   const { tables, place, missed, alone, both } = room;
   const { overlap } = g;
@@ -83,14 +104,14 @@ function ratesOf(g: LookGroup, l: Layout, room: Room, pulls: Pulls, slope: Float
     if (alongRate === 0 && alongPrompt === 0) continue;
     const m = missed[j] as number;
     let sum = 0;
-    for (let i = 0; i < n; i += 1) {
+    for (let i = 0; i < u; i += 1) {
       const o = overlap[i * d + j] as number;
       if (o < 1) sum += ((pulls.alone[i] as number) * (alone[i] as number) * (1 - o)) / (m + (1 - m) * o);
-      for (let k = 0; k < i; k += 1) {
+      for (let k = 0; k <= i; k += 1) {
         const two = o * (overlap[k * d + j] as number);
         if (two === 1) continue;
-        const cell = i * n + k;
-        const pull = (pulls.both[cell] as number) + (pulls.both[k * n + i] as number);
+        const cell = i * u + k;
+        const pull = (pulls.both[cell] as number) + (k === i ? 0 : (pulls.both[k * u + i] as number));
         sum += (pull * (both[cell] as number) * (1 - two)) / (m + (1 - m) * two);
       }
     }
@@ -141,6 +162,7 @@ export function objectiveOf(
     for (const g of groups) {
       chancesOf(g, theta, l, room);
       value += namesOf(g, l, room, pulls, slope);
+      pullsOf(g, l, room, pulls, slope);
       ratesOf(g, l, room, pulls, slope);
       value += callsOf(g, l, room, slope);
     }

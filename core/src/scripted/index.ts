@@ -1,7 +1,7 @@
 export { judgeAnswers } from './judgeAnswers.ts';
 export type { Scripted } from './judgeAnswers.ts';
-export { tellsOfTable } from './tellsOfTable.ts';
-export type { PairTells, TellsFound, TellsRequest } from './tellsOfTable.ts';
+export { describeFile, tellsOfTable } from './tellsOfTable.ts';
+export type { DescribedTable, PairTells, TellsFound, TellsRequest } from './tellsOfTable.ts';
 export { disagreementsOfTables } from './disagreementsOfTables.ts';
 export type { DisagreementFound, DisagreementsFound } from './disagreementsOfTables.ts';
 export { rulesOfTable } from './rulesOfTable.ts';

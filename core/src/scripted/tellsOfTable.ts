@@ -6,7 +6,7 @@ import { planImport, readLibraryJson, readTable } from '../formats/index.ts';
 import type { ImportPlan, LibraryDocument, LibraryPart, ReadFile, Refusal } from '../formats/index.ts';
 import { SPECIES_RANKS } from '../names/index.ts';
 import { comparePair, describeTaxa, expectedCharacters } from '../tells/index.ts';
-import type { LibraryData, Verdict, WindowRow } from '../tells/index.ts';
+import type { DescribedTaxon, LibraryData, Verdict, WindowRow } from '../tells/index.ts';
 
 const EMPTY: LibraryDocument = {
   characters: CHARACTERS,
@@ -78,7 +78,7 @@ function dataOf(plan: ImportPlan): LibraryData {
   return { taxa, statements, windows, policy: plan.merge ?? 'widest', policies: plan.policies };
 }
 
-function readRequest(r: TellsRequest): ReadFile<LibraryPart> {
+function readRequest(r: Pick<TellsRequest, 'table' | 'library' | 'vocabulary'>): ReadFile<LibraryPart> {
   if (r.library !== undefined) return readLibraryJson(r.library);
   const words = r.vocabulary === undefined ? null : readLibraryJson(r.vocabulary);
   if (words && !words.ok) return words;
@@ -89,11 +89,21 @@ function readRequest(r: TellsRequest): ReadFile<LibraryPart> {
   return { ...read, value: { characters, sources, taxa: read.value } };
 }
 
-/**
- * Every pair of species of a file with its tells under conditions, strongest and easiest first.
- * Source: docs/formats.md; docs/formulas.md, Tells and twins.
- */
-export function tellsOfTable(request: TellsRequest): TellsFound {
+/** The species of a character table as they are compared, with the characters it is written in. */
+export type DescribedTable =
+  | {
+      readonly ok: true;
+      readonly described: readonly DescribedTaxon[];
+      readonly vocabulary: Vocabulary;
+      /** Whether the file brings any seasons; a table brings none. */
+      readonly hasSeasons: boolean;
+    }
+  | { readonly ok: false; readonly refused: readonly Refusal[] };
+
+/** Describes the species of a file as they are compared. */
+export function describeFile(
+  request: Pick<TellsRequest, 'table' | 'library' | 'vocabulary' | 'list'>,
+): DescribedTable {
   const read = readRequest(request);
   if (!read.ok) return read;
   const plan = planImport(EMPTY, read.value, { adding: request.library === undefined, where: read.where });
@@ -116,9 +126,25 @@ export function tellsOfTable(request: TellsRequest): TellsFound {
   const names = list
     ? list.members.map((m) => m.name)
     : plan.taxa.filter((t) => SPECIES_RANKS.includes(t.part.rank)).map((t) => t.part.name);
+  const data = dataOf(plan);
+  return {
+    ok: true,
+    described: describeTaxa(names, data, vocabulary, null),
+    vocabulary,
+    hasSeasons: data.windows.length > 0,
+  };
+}
+
+/**
+ * Every pair of species of a file with its tells under conditions, strongest and easiest first.
+ * Source: docs/formats.md; docs/formulas.md, Tells and twins.
+ */
+export function tellsOfTable(request: TellsRequest): TellsFound {
+  const file = describeFile(request);
+  if (!file.ok) return file;
+  const { described, vocabulary } = file;
   // A day that is none would make every season unknown.
   dayOfYear(request.conditions.date);
-  const described = describeTaxa(names, dataOf(plan), vocabulary, null);
   const expected = expectedCharacters(described);
   const say = (character: string, value: Parameters<typeof valueWords>[1]): string => {
     const c = vocabulary.get(character);

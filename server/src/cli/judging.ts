@@ -40,6 +40,7 @@ export const analyseAnswers: Verb = (around, options) => {
     ...(names === null ? {} : { names: readText(around, names) }),
     ...(table === undefined ? {} : { table: table.text }),
     ...(lessons === null ? {} : { lessons: readText(around, lessons) }),
+    ...vocabularyOf(around, options),
   });
   if (!found.ok) return tellRefused(around, found.refused);
   around.out(json(found.report));
