@@ -13,6 +13,8 @@ const WHOLE: readonly string[] = [
   '/api/policies',
   '/api/hold-days',
   '/api/mix-up-settings',
+  '/api/sections/:id/characters/applied',
+  '/api/sections/:id/readings',
   '/api/passphrase',
   '/api/students/:id',
   '/api/workspace',

@@ -10,6 +10,7 @@ export * from './quizzes.ts';
 export * from './sheets.ts';
 export * from './grading.ts';
 export * from './mixups.ts';
+export * from './characters.ts';
 export * from './soundness.ts';
 export * from './sketch.ts';
 export * from './walk.ts';

@@ -1,4 +1,4 @@
-import type { Direction, EffectVerdict, MixUpSettings } from '@hurrow/core/mixups';
+import type { Direction, EffectVerdict, MixUpSettings, Reading, ReadingKind } from '@hurrow/core/mixups';
 import type { GradeOutcome } from '@hurrow/core/grading';
 import type { TaxonHeader } from './library.ts';
 
@@ -132,8 +132,59 @@ export interface EvidenceCall {
   readonly shown: string;
 }
 
-export interface EvidenceRow {
+/** A reading that an instructor put in place of the one worked out. */
+export interface CorrectedReading {
+  readonly reading: ReadingKind;
+  readonly by: string | null;
+  readonly at: string;
+}
+
+/** What a wrong answer is read as: all that fits, the first first. */
+export interface ReadAnswer {
+  readonly readings: readonly Reading[];
+  readonly corrected: CorrectedReading | null;
+}
+
+/** A reading for one wrong answer; null takes a correction back. */
+export interface ReadingCorrection {
+  readonly station: string;
+  readonly student: string;
+  readonly reading: ReadingKind | null;
+}
+
+export interface ReadingRow extends ReadAnswer {
+  /** The station of the sitting. */
+  readonly station: string;
+  readonly student: string;
+  readonly code: string;
+  readonly firstName: string | null;
+  readonly sitting: string;
+  readonly quiz: string;
+  readonly on: string;
+  readonly number: number;
+  readonly truth: TaxonHeader;
+  readonly answer: TaxonHeader | null;
+  readonly typed: string;
+}
+
+/** How wrong answers of a class are read. */
+export interface ReadingsOfClass {
+  readonly wrong: number;
+  readonly counts: readonly {
+    readonly reading: ReadingKind;
+    readonly answers: number;
+    readonly students: number;
+    readonly corrected: number;
+  }[];
+  readonly rows: readonly ReadingRow[];
+  /** Answers beyond the most that are listed. */
+  readonly unlisted: number;
+}
+
+export interface EvidenceRow extends ReadAnswer {
   readonly response: string;
+  readonly sittingStation: string;
+  readonly student: string;
   readonly code: string;
   readonly firstName: string | null;
   readonly on: string;
@@ -148,7 +199,6 @@ export interface EvidenceRow {
   readonly handling: readonly string[];
   readonly distance: string;
   readonly calls: readonly EvidenceCall[];
-  readonly readings: readonly { readonly kind: string; readonly characters: readonly string[] }[];
 }
 
 /** Both directions of a pair at one sitting. */

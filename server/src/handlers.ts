@@ -9,6 +9,7 @@ import { idParam, notFound } from './http/index.ts';
 import { libraryHandlers } from './library/index.ts';
 import { countAnswers, gradingHandlers, makeGradingReady } from './grading/index.ts';
 import { materialHandlers } from './material/index.ts';
+import { missesHandlers } from './misses/index.ts';
 import { mixupsHandlers } from './mixups/index.ts';
 import { paperHandlers } from './paper/index.ts';
 import { openApi } from './openapi.ts';
@@ -72,6 +73,7 @@ export const HANDLERS: Handlers = {
   ...gradingHandlers,
   ...soundnessHandlers,
   ...mixupsHandlers,
+  ...missesHandlers,
   ...walkHandlers,
   sittingState,
 };

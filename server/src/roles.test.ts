@@ -208,6 +208,13 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   retest: SECOND_SECTION,
   retestKeep: SECOND_SECTION,
   retestDrop: SECOND_SECTION,
+  characters: SECOND_SECTION,
+  charactersFit: SECOND_SECTION,
+  charactersApply: TEACHERS,
+  missRates: SECOND_SECTION,
+  readings: SECOND_SECTION,
+  readingCorrect: SECOND_SECTION,
+  sectionsAndYears: SECOND_SECTION,
   devices: SECOND_SECTION,
   deviceDecide: ['in', 404, 401, 401, 401],
   wordReset: SECOND_SECTION,
@@ -260,6 +267,13 @@ function path(name: RouteName): string {
             'retest',
             'retestKeep',
             'retestDrop',
+            'characters',
+            'charactersFit',
+            'charactersApply',
+            'missRates',
+            'readings',
+            'readingCorrect',
+            'sectionsAndYears',
           ].includes(name)
           ? id('second')
           : secondSitting

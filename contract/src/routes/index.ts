@@ -1,3 +1,4 @@
+import { CHARACTERS } from './characters.ts';
 import { CLASSES } from './classes.ts';
 import { COMPARING } from './comparing.ts';
 import { EXCHANGE } from './exchange.ts';
@@ -23,6 +24,7 @@ export const ROUTES = {
   ...SHEETS,
   ...RESULTS,
   ...MIXUPS,
+  ...CHARACTERS,
   ...WALK,
 } as const satisfies Record<string, Omit<Route, 'body' | 'answer'>>;
 

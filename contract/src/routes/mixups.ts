@@ -53,7 +53,17 @@ export const MIXUPS = {
     {
       body: shape<MixUpSettings>(),
       answer: shape<MixUpSettings>(),
-      makesStale: ['mixUpSettings', 'mixups', 'mixUpGroups', 'mixUpsByStudent', 'evidence', 'retest'],
+      makesStale: [
+        'mixUpSettings',
+        'mixups',
+        'mixUpGroups',
+        'mixUpsByStudent',
+        'evidence',
+        'retest',
+        'characters',
+        'readings',
+        'sectionsAndYears',
+      ],
     },
   ),
   mixUpSettingsEffect: route(

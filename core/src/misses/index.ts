@@ -13,3 +13,6 @@ export type { MissForm } from './layout.ts';
 export { logit, expit, ratePrior } from './prior.ts';
 export { LEFT_OUT, chooseLooks } from './choose.ts';
 export type { ChosenLooks, LeftOut, WeighedLook, WeighedStation } from './choose.ts';
+
+/** Changes whenever the same answers could be fitted otherwise. */
+export const MISS_ENGINE = 'misses-1';

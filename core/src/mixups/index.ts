@@ -2,8 +2,10 @@ export { jeffreys } from './rates.ts';
 export type { Interval } from './rates.ts';
 export { countMixUps } from './counts.ts';
 export type { Look, MixUp } from './counts.ts';
-export { diagnose } from './diagnose.ts';
-export type { CalledLook, ReadCall, Reading } from './diagnose.ts';
+export { NOT_THE_STUDENTS, READINGS, diagnose, isTaughtSo } from './diagnose.ts';
+export type { CalledLook, ReadCall, Reading, ReadingKind } from './diagnose.ts';
+export { MISREAD_CASES, misreadAs, termsThroughout } from './misreadAs.ts';
+export type { MisreadCase, Shows, StateCall, WrongCall } from './misreadAs.ts';
 export { SMALLEST_CLASS, classThreshold, effectsOn, freshCounts, pairStates } from './pairStates.ts';
 export type {
   FollowSettings,
@@ -42,3 +44,5 @@ export { fitSlips } from './slipFit.ts';
 export type { SlipFit, SlipTable } from './slipFit.ts';
 export { poissonTail, quasiIndependence } from './quasi.ts';
 export type { WrongTable } from './quasi.ts';
+export { poolPair } from './pooled.ts';
+export type { PooledPair, SectionCount } from './pooled.ts';

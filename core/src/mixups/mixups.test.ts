@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { CallOutcome } from '../quizzes/index.ts';
-import { countMixUps, diagnose, jeffreys } from './index.ts';
+import { countMixUps, jeffreys } from './index.ts';
 import type { Look } from './index.ts';
 
 describe('Jeffreys interval (Brown, Cai and DasGupta 2001)', () => {
@@ -114,56 +113,5 @@ describe('counting mix-ups', () => {
         }
       }),
     );
-  });
-});
-
-describe('what one wrong answer tells of its cause', () => {
-  const call = (own: CallOutcome, other: CallOutcome, character = 'needle.bands') => ({
-    character,
-    own,
-    other,
-  });
-  const read = (calls: readonly ReturnType<typeof call>[], sure: 'guessing' | null = null) =>
-    diagnose({ sure, calls });
-
-  test.each<[string, readonly ReturnType<typeof call>[], 'guessing' | null, unknown]>([
-    [
-      'misread where it differs from the tree',
-      [call('wrong', 'right')],
-      null,
-      [{ kind: 'misread', characters: ['needle.bands'] }],
-    ],
-    [
-      'link missing where it is right and does not fit the name',
-      [call('right', 'wrong')],
-      null,
-      [{ kind: 'link_missing', characters: ['needle.bands'] }],
-    ],
-    ['not looked enough where it fits both', [call('right', 'right')], null, [{ kind: 'not_looked_enough' }]],
-    [
-      'nothing where the named species has nothing recorded',
-      [call('not_recorded', 'not_recorded')],
-      null,
-      [],
-    ],
-    [
-      'both, each with its characters',
-      [call('wrong', 'right', 'a'), call('right', 'wrong', 'b')],
-      null,
-      [
-        { kind: 'misread', characters: ['a'] },
-        { kind: 'link_missing', characters: ['b'] },
-      ],
-    ],
-    ['no calls', [], null, [{ kind: 'no_calls' }]],
-    ['a guess', [], 'guessing', [{ kind: 'guess' }]],
-    [
-      'a guess beside another reading',
-      [call('wrong', 'right')],
-      'guessing',
-      [{ kind: 'misread', characters: ['needle.bands'] }, { kind: 'guess' }],
-    ],
-  ])('%s', (_, calls, sure, expected) => {
-    expect(read(calls, sure)).toEqual(expected);
   });
 });

@@ -1,6 +1,15 @@
 export { has } from './feature.ts';
 export type { Feature, Has } from './feature.ts';
-export { QUANTIFIERS, checkRule, decides, membersUnder, misleads, ruleSentence, weeksOf } from './rule.ts';
+export {
+  QUANTIFIERS,
+  charactersOf,
+  checkRule,
+  decides,
+  membersUnder,
+  misleads,
+  ruleSentence,
+  weeksOf,
+} from './rule.ts';
 export type { Breach, Quantifier, Rule, RuleReport, RuleVerdict } from './rule.ts';
 export { featuresOf, holds } from './clause.ts';
 export type { Clause } from './clause.ts';

@@ -52,7 +52,8 @@ export function membersUnder(
   return all.filter((i) => lineage(taxa, list[i]?.id ?? '').some((level) => level.includes(who)));
 }
 
-const charactersOf = (rule: Rule): readonly string[] => [
+/** Characters that a rule asks for. */
+export const charactersOf = (rule: Rule): readonly string[] => [
   ...new Set([...rule.when, ...rule.then.flatMap(featuresOf)].map((f) => f.character)),
 ];
 

@@ -5,18 +5,20 @@ import { poissonTail, quasiIndependence } from '@hurrow/core/mixups';
 import type { Sql } from '../db/index.ts';
 import { background } from './background.ts';
 import type { Background } from './background.ts';
-import { readLessons, readLooksAt, readNamedProfiles, readTells, readWritten } from './looks.ts';
+import { diagnoses } from './diagnoses.ts';
+import type { Diagnosed } from './diagnoses.ts';
+import { readLessons, readLooksAt, readTells, readWritten } from './looks.ts';
 import type { LookRow } from './looks.ts';
 import { splitsOf, tellsSeen, throughOf, whoOf } from './pairParts.ts';
 import { directionIn, inFull, rank } from './pairs.ts';
-import { readingsOf } from './readings.ts';
-import type { Named } from './readings.ts';
 import type { BoardScope } from './boardTypes.ts';
 import { effectsOf } from '../sums/index.ts';
 import { vocabularyToRead } from '../library/index.ts';
 
-const evidenceRow = (look: LookRow, written: AnswerValue | undefined, b: Named): EvidenceRow => ({
+const evidenceRow = (look: LookRow, written: AnswerValue | undefined, diagnosed: Diagnosed): EvidenceRow => ({
   response: look.id,
+  sittingStation: look.sitting_station,
+  student: look.student,
   code: look.code,
   firstName: look.first_name,
   on: look.on_date,
@@ -36,10 +38,7 @@ const evidenceRow = (look: LookRow, written: AnswerValue | undefined, b: Named):
     outcome,
     shown: look.shown[character] ?? 'not recorded',
   })),
-  readings: readingsOf(look, b).map((r) => ({
-    kind: r.kind,
-    characters: 'characters' in r ? r.characters : [],
-  })),
+  ...diagnosed,
 });
 
 const readNotes = (sql: Sql, ws: string, a: string, b: string): Promise<readonly PairReminder[]> =>
@@ -106,7 +105,7 @@ export async function readEvidence(
     looks.flatMap((l) => l.response ?? []),
   );
   const vocabulary = await vocabularyToRead(sql, ws);
-  const namedShows = await readNamedProfiles(sql, ws, scope.sections, [truth, answer]);
+  const read = await diagnoses(sql, ws, scope.sections, all);
   const split = (met: boolean): CountOf => ({
     k: looks.filter((l) => l.met_before === met).length,
     n: all.filter((l) => l.truth === truth && l.met_before === met).length,
@@ -116,7 +115,7 @@ export async function readEvidence(
     fresh: split(false),
     met: split(true),
     direction: directionIn(b, truth, answer),
-    rows: looks.map((l) => evidenceRow(l, written.get(l.response ?? ''), { vocabulary, namedShows })),
+    rows: looks.map((l) => evidenceRow(l, written.get(l.response ?? ''), read(l))),
     turned,
     through: throughOf(all, truth, answer),
     effects: await readEffects(sql, ws, scope, truth, answer),

@@ -18,6 +18,8 @@ export { readEvidence } from './evidence.ts';
 export { readMixUps } from './read.ts';
 export type { BoardScope } from './boardTypes.ts';
 export { ownMixUps } from './students.ts';
+export { correctReading, readReadings } from './readings.ts';
+export { doubtedStations } from './tags.ts';
 
 const FORMS = ['typed', 'choice', 'number', 'completion'];
 

@@ -1,5 +1,4 @@
 import type { AnswerValue } from '@hurrow/core/answers';
-import type { Value } from '@hurrow/core/characters';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { LookCall } from '@hurrow/core/grading';
 import type { Look } from '@hurrow/core/mixups';
@@ -34,6 +33,8 @@ export interface LookRow extends Shown {
   readonly truth: string;
   readonly named: Look['named'];
   readonly answer: string | null;
+  /** How the name was graded. */
+  readonly outcome: string;
   readonly sure: Look['sure'];
   /** The answer it comes from; null where the name was left out. */
   readonly response: string | null;
@@ -86,7 +87,7 @@ async function readWanted(sql: Sql, ws: string, w: Wanted): Promise<readonly Loo
   const looks = await readMany<LookAt>(
     sql,
     `select l.sitting_station || '/' || l.student as id, l.sitting, l.on_date, l.student, s.code, s.first_name,
-       l.truth, l.named, l.answer, l.sure, l.calls, l.origin, l.form, l.material_class, l.met_before,
+       l.truth, l.named, l.answer, l.outcome, l.sure, l.calls, l.origin, l.form, l.material_class, l.met_before,
        (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, l.response, l.sitting_station, l.key_rev,
        l.individual, c.name as section_name
      from look l join student s on s.ws = l.ws and s.id = l.student
@@ -128,28 +129,6 @@ export async function readWritten(
     [ws, responses],
   );
   return new Map(rows.map((r) => [r.id, r.value]));
-}
-
-/** What the profiles of named species said of the characters asked, as each sitting's key holds them. */
-export async function readNamedProfiles(
-  sql: Sql,
-  ws: string,
-  sections: readonly string[],
-  truths: readonly string[],
-): Promise<(sitting: string, taxon: string, character: string) => Value | undefined> {
-  const rows = await sql.query<{ sitting: string; taxon: string; character: string; value: Value }>(
-    `select distinct t.sitting, t.taxon, c.character, t.profile -> c.character as value
-     from (select distinct ws, sitting, answer, run from look where ws = $1 and section = any($2::uuid[]) and truth = any($3::uuid[]) and named = 'other') l
-     join grading_run g on g.ws = l.ws and g.id = l.run
-     join sitting_key k on k.ws = g.ws and k.sitting = g.sitting and k.rev = g.key_rev
-     join sitting_taxon t on t.ws = k.ws and t.sitting = k.sitting and t.rev = k.list_rev and t.taxon = l.answer
-     join (select distinct o.sitting, x ->> 'character' as character from look o, jsonb_array_elements(o.calls) x
-           where o.ws = $1 and o.section = any($2::uuid[]) and o.truth = any($3::uuid[]) and o.named = 'other') c on c.sitting = l.sitting
-     where t.profile ? c.character`,
-    [ws, sections, truths],
-  );
-  const found = new Map(rows.map((r) => [`${r.sitting}/${r.taxon}/${r.character}`, r.value]));
-  return (sitting, taxon, character) => found.get(`${sitting}/${taxon}/${character}`);
 }
 
 /** Visible tells between a tree and a species, as the key of each station has them. */

@@ -69,3 +69,30 @@ export async function readTagDoubts(
   }
   return found;
 }
+
+/** Stations of some sittings whose answers say plainly that the tag, specimen or key is to be checked, and nobody found right. */
+export async function doubtedStations(
+  sql: Sql,
+  ws: string,
+  sections: readonly string[],
+  sittings: readonly string[],
+): Promise<ReadonlySet<string>> {
+  const asked = await sql.query<{ station: string; truth: string; answer: string }>(
+    `select station, truth, answer from (
+       select l.sitting_station as station, l.truth, l.answer, count(*) as n,
+         sum(count(*)) over (partition by l.sitting_station) as of
+       from look l where l.ws = $1 and l.sitting = any($2::uuid[]) group by l.sitting_station, l.truth, l.answer) x
+     where answer is not null and answer <> truth and 2 * n > of
+       and not exists (select 1 from tag_found_right f where f.ws = $1 and f.sitting_station = x.station)`,
+    [ws, sittings],
+  );
+  if (asked.length === 0) return new Set();
+  const species = [...new Set(asked.flatMap((r) => [r.truth, r.answer]))];
+  const stations = stationsOf(await readNamed(sql, ws, sections, species));
+  return new Set(
+    asked.flatMap(({ station }) => {
+      const own = stations.find((s) => s.id === station);
+      return own && checkKey(own, stations)?.verdict === 'check' ? [station] : [];
+    }),
+  );
+}

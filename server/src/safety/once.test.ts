@@ -134,6 +134,7 @@ test('every route that makes a thing takes a key', () => {
   const without = posts.filter(([, r]) => !r.creates).map(([name]) => name);
   // These ask, move or decide; none of them makes a second thing when repeated.
   expect(without.sort()).toEqual([
+    'charactersFit',
     'deviceDecide',
     'disputesDecide',
     'importPreview',

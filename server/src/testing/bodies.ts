@@ -52,6 +52,9 @@ export const BODIES: Readonly<Record<BodyRoute, unknown>> = {
   ruleChange: RULE,
   mixUpSettingsKeep: { level: 0.1, fewestStudents: 3, share: 0.15, looks: 20 },
   mixUpSettingsEffect: { level: 0.1, fewestStudents: 3, share: 0.15, looks: 20 },
+  charactersFit: { from: null },
+  charactersApply: { fit: null },
+  readingCorrect: { station: id('none'), student: id('none'), reading: null },
   retestKeep: { truth: id('none'), answer: id('none') },
   rangeChange: { records: [] },
   occurrenceJudge: {

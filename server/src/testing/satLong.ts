@@ -10,6 +10,7 @@ import { openLong } from './longQuiz.ts';
  * Holds a sitting on paper and grades it.
  * @param named the species that a student in some place writes at a station, by its id in the fixture.
  * @param count how many of the class take part.
+ * @param called the state that a student in some place calls a character at a station; empty for none.
  */
 export async function satLong(
   owner: Client,
@@ -18,18 +19,20 @@ export async function satLong(
   on: string,
   named: (student: number, station: number) => string,
   count: number,
+  called: (student: number, station: number, character: string) => string = () => '',
 ): Promise<SittingDetail> {
   const sitting = await openLong(owner, quiz, section, on);
   for (const [i, person] of sitting.people.slice(0, count).entries()) {
     const path = `/api/sittings/${sitting.id}/sheets/${person.student}`;
     const { asks } = (await owner.call<Sheet>('GET', path)).body;
-    const answers = asks.map((a, j) => ({
-      id: v7(),
-      sittingStation: a.sittingStation,
-      ask: a.ask,
-      typed: id(named(i, j)),
-      as: 'species',
-    }));
+    const stations = [...new Set(asks.map((a) => a.sittingStation))];
+    const answers = asks.flatMap((a) => {
+      const j = stations.indexOf(a.sittingStation);
+      const of = { id: v7(), sittingStation: a.sittingStation, ask: a.ask };
+      if (a.kind !== 'call') return [{ ...of, typed: id(named(i, j)), as: 'species' }];
+      const typed = called(i, j, a.character ?? '');
+      return typed === '' ? [] : [{ ...of, typed }];
+    });
     const { status, body } = await owner.call('POST', path, { answers });
     if (status >= 300) throw new Error(`Not entered: ${JSON.stringify(body)}`);
   }

@@ -1,13 +1,23 @@
 import { Worker } from 'node:worker_threads';
 
-type Told<T> = { readonly result: T } | { readonly failed: string };
+type Told<T> =
+  { readonly result: T } | { readonly failed: string } | { readonly done: number; readonly total: number };
+
+/** Who follows work in a thread, and can end it. */
+export interface Watch {
+  /** Told how far it is. What it throws ends the work. */
+  readonly onProgress: (done: number, total: number) => void;
+  /** Given what ends the work at once. */
+  readonly onCancel: (stop: () => void) => void;
+}
 
 /**
  * Runs one computation in a thread of its own, so that nobody else waits for it.
  * @param module a module that answers its first message with `{ result }` or `{ failed }`.
  * @param request plain data; it is copied.
+ * @param watch who is told of `{ done, total }` on the way.
  */
-export function inThread<T>(module: URL, request: unknown): Promise<T> {
+export function inThread<T>(module: URL, request: unknown, watch?: Watch): Promise<T> {
   return new Promise((resolve, reject) => {
     const worker = new Worker(new URL('./thread.mjs', import.meta.url), {
       execArgv: [],
@@ -18,9 +28,16 @@ export function inThread<T>(module: URL, request: unknown): Promise<T> {
       done();
       void worker.terminate();
     };
-    worker.on('message', (told: Told<T>) =>
-      settle(() => ('failed' in told ? reject(new Error(told.failed)) : resolve(told.result))),
-    );
+    watch?.onCancel(() => settle(() => reject(new Error('The thread was stopped'))));
+    worker.on('message', (told: Told<T>) => {
+      if (!('done' in told))
+        return settle(() => ('failed' in told ? reject(new Error(told.failed)) : resolve(told.result)));
+      try {
+        watch?.onProgress(told.done, told.total);
+      } catch (error) {
+        settle(() => reject(error as Error));
+      }
+    });
     worker.on('error', (error) => settle(() => reject(error)));
     worker.on('exit', (code) => reject(new Error(`The thread ended with ${code}`)));
     try {

@@ -5,13 +5,11 @@ import { useQueryClient } from '@tanstack/react-query';
 import { MOST_SENT } from '@hurrow/contract';
 import type { ImportKind, ImportReport } from '@hurrow/contract';
 import { Refused, sendText } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
-import { JobNote } from './JobNote.tsx';
+import { JobNote, ProblemNote, useJob } from '../parts/index.ts';
 import { KINDS, likelyKind } from './kinds.ts';
 import { Preview } from './Preview.tsx';
 import { Questions } from './Questions.tsx';
 import type { Choices } from './Questions.tsx';
-import { useJob } from './useJob.ts';
 
 const tooLarge = (size: number): Refused =>
   new Refused({

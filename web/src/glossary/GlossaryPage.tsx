@@ -33,6 +33,7 @@ function Found({ glossary }: { glossary: Glossary }) {
   const { sections } = atHand;
   const section = search.get('section') ?? atHand.section?.id ?? '';
   const misreads = useRead('misreads', { id: section }, section !== '').data;
+  const rates = useRead('characters', { id: section }, section !== '').data?.fit?.rates;
   const table = useRead('libraryTable').data;
   const vocabulary = useMemo(() => vocabularyOf(glossary.characters.filter((c) => !c.retired)), [glossary]);
   const showing = useShowing(table, vocabulary);
@@ -164,6 +165,7 @@ function Found({ glossary }: { glossary: Glossary }) {
                     line={line}
                     wording={wording}
                     misread={misreads?.find((m) => m.character === line.character.id)}
+                    rate={rates?.find((r) => r.character === line.character.id)}
                     showing={showing}
                     mayEdit={mayEdit}
                     onEdit={() => setEditing(line.character.id)}

@@ -1,8 +1,8 @@
 import Button from 'antd/es/button';
-import type { GlossaryCharacter, MisreadRow } from '@hurrow/contract';
+import type { CharacterRate, GlossaryCharacter, MisreadRow } from '@hurrow/contract';
 import { stateOf, stateWords } from '@hurrow/core/characters';
 import type { Wording } from '@hurrow/core/characters';
-import { AppLink, TaxonName } from '../parts/index.ts';
+import { AppLink, TaxonName, missedWords } from '../parts/index.ts';
 import { TermDrawing } from '../plates/index.ts';
 import type { GlossaryLine } from './find.ts';
 import type { useShowing } from './useShowing.ts';
@@ -27,6 +27,7 @@ export function Line({
   line,
   wording,
   misread,
+  rate,
   showing,
   mayEdit,
   onEdit,
@@ -35,6 +36,7 @@ export function Line({
   line: GlossaryLine;
   wording: Wording;
   misread: MisreadRow | undefined;
+  rate: CharacterRate | undefined;
   showing: Showing | null;
   mayEdit: boolean;
   onEdit: () => void;
@@ -85,6 +87,9 @@ export function Line({
         ) : null}
         {line.kind === 'character' && misread ? (
           <span className="misread"> {misreadWords(line.character, misread, wording)}</span>
+        ) : null}
+        {line.kind === 'character' && rate?.verdict === 'estimated' ? (
+          <span className="misread"> missed {missedWords(rate)}</span>
         ) : null}
         {line.kind === 'state' && showing ? (
           <div className="quiet glossary-species">

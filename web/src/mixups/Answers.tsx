@@ -4,19 +4,12 @@ import { showDate } from '@hurrow/core/conditions';
 import { characterWords, stateWords } from '@hurrow/core/characters';
 import { HANDLING_LABELS, MATERIAL_LABELS, useSession, useView, useVocabulary } from '../app/index.ts';
 import { CorrectTree } from '../parts/index.ts';
-
-const READING_WORDS: Readonly<Record<string, string>> = {
-  misread: 'saw it wrong',
-  link_missing: 'saw it right, named it wrong',
-  not_looked_enough: 'did not look far enough: what was seen fits both',
-  guess: 'a guess',
-  no_calls: 'no call asked',
-};
+import { ReadingPick } from './ReadingPick.tsx';
 
 const words = (all: readonly string[], table: Readonly<Record<string, string>>): string =>
   all.map((a) => table[a] ?? a).join(', ');
 
-function Row({ row }: { row: EvidenceRow }) {
+function Row({ section, row }: { section: string; row: EvidenceRow }) {
   const { today } = useSession();
   const vocabulary = useVocabulary();
   const { wording } = useView();
@@ -66,21 +59,21 @@ function Row({ row }: { row: EvidenceRow }) {
         {row.calls.length === 0 ? <span className="quiet">no call asked</span> : null}
       </td>
       <td>
-        {row.readings
-          .filter((r) => row.calls.length > 0 || r.kind === 'guess')
-          .map((r) => (
-            <div key={r.kind}>
-              {READING_WORDS[r.kind] ?? r.kind}
-              {r.characters.length > 0 ? `: ${r.characters.map(named).join(', ')}` : ''}
-            </div>
-          ))}
+        <ReadingPick
+          section={section}
+          station={row.sittingStation}
+          student={row.student}
+          who={`student ${row.code}, ${row.quiz}, station ${row.station}`}
+          answer={row}
+          nameOf={named}
+        />
       </td>
     </tr>
   );
 }
 
 /** Exactly the answers a mix-up counts, as they were written. */
-export function Answers({ evidence: { pair, rows } }: { evidence: Evidence }) {
+export function Answers({ section, evidence: { pair, rows } }: { section: string; evidence: Evidence }) {
   return (
     <section className="panel evidence" aria-label="Evidence">
       <h2>
@@ -100,7 +93,7 @@ export function Answers({ evidence: { pair, rows } }: { evidence: Evidence }) {
           </thead>
           <tbody>
             {rows.map((r) => (
-              <Row key={r.response} row={r} />
+              <Row key={r.response} section={section} row={r} />
             ))}
           </tbody>
         </table>

@@ -11,24 +11,30 @@ import { layOnly, useClassAtHand, useGo, useMayTeach, useSession } from '../app/
 import { AppLink, Loaded, Nothing, PageHead } from '../parts/index.ts';
 import { ActList } from './ActList.tsx';
 import { BoardStrip } from './BoardStrip.tsx';
+import { Characters } from './Characters.tsx';
 import { Groups } from './Groups.tsx';
 import { Looks } from './Looks.tsx';
 import { MatrixView } from './MatrixView.tsx';
 import { PairView } from './PairView.tsx';
 import { Pairs } from './Pairs.tsx';
+import { Readings } from './Readings.tsx';
 import { SettingsDialog } from './SettingsDialog.tsx';
 import { Students } from './Students.tsx';
+import { Years } from './Years.tsx';
 import { flagBase, pooledWords, quizzesWords, unlistedWords } from './boardWords.ts';
 import { choiceOf, queryOf, withChoice } from './scope.ts';
 import type { Choice } from './scope.ts';
 import './mixups.css';
 
-type Room = 'act' | 'pairs' | 'groups' | 'students' | 'species';
+type Room = 'act' | 'pairs' | 'groups' | 'characters' | 'readings' | 'students' | 'years' | 'species';
 const ROOMS: readonly { readonly value: Room; readonly label: string }[] = [
   { value: 'act', label: 'What to act on' },
   { value: 'pairs', label: 'All pairs' },
   { value: 'groups', label: 'Groups' },
+  { value: 'characters', label: 'Characters' },
+  { value: 'readings', label: 'Why' },
   { value: 'students', label: 'Students' },
+  { value: 'years', label: 'Other classes' },
   { value: 'species', label: 'By species' },
 ];
 
@@ -96,6 +102,9 @@ function Board({ data, choice, onOpen }: { data: MixUps; choice: Choice; onOpen:
         />
       ) : null}
       {room === 'groups' ? <Groups section={choice.sections[0] ?? ''} query={queryOf(choice)} /> : null}
+      {room === 'characters' ? choice.sections.map((id) => <Characters key={id} section={id} />) : null}
+      {room === 'readings' ? choice.sections.map((id) => <Readings key={id} section={id} />) : null}
+      {room === 'years' ? <Years section={choice.sections[0] ?? ''} /> : null}
       {room === 'students' ? choice.sections.map((id) => <Students key={id} section={id} />) : null}
       {room === 'species' ? <Looks rows={data.truths} /> : null}
     </div>

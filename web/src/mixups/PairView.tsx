@@ -188,7 +188,7 @@ export function PairView({
               )}
             </div>
           </div>
-          <Answers evidence={e} />
+          <Answers section={section} evidence={e} />
         </div>
       )}
     </Loaded>

@@ -1,26 +1,15 @@
 import Button from 'antd/es/button';
 import type { MixUpRow, MixUps } from '@hurrow/contract';
-import { DataTable, Nothing, TaxonName } from '../parts/index.ts';
+import { DataTable, IntervalLine, Nothing, TaxonName } from '../parts/index.ts';
 import { STATE_TIPS, STATE_WORDS } from './boardWords.ts';
 
 const percent = (x: number): string => `${Math.round(x * 100)}%`;
-const W = 120;
-
 /** The rate and its interval on one scale from 0 to 100%. */
 export function Interval({ row }: { row: MixUpRow }) {
-  const at = (x: number): number => 2 + x * (W - 4);
-  const rate = row.k / row.n;
   return (
-    <span className="interval">
-      <svg width={W} height="14" viewBox={`0 0 ${W} 14`} aria-hidden="true">
-        <line x1="2" x2={W - 2} y1="7" y2="7" className="interval-axis" />
-        <line x1={at(row.low)} x2={at(row.high)} y1="7" y2="7" className="interval-span" />
-        <line x1={at(rate)} x2={at(rate)} y1="1.5" y2="12.5" className="interval-rate" />
-      </svg>
-      <span className="number">
-        {percent(row.low)} to {percent(row.high)}
-      </span>
-    </span>
+    <IntervalLine value={row.k / row.n} low={row.low} high={row.high}>
+      {percent(row.low)} to {percent(row.high)}
+    </IntervalLine>
   );
 }
 

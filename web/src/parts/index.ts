@@ -20,3 +20,8 @@ export { saveCsv, toCsv } from './csv.ts';
 export type { CsvRow } from './csv.ts';
 export { counted } from './counted.ts';
 export { ownMixUpWords } from './ownMixUpWords.ts';
+export { JobNote } from './JobNote.tsx';
+export { useJob } from './useJob.ts';
+export type { Job } from './useJob.ts';
+export { IntervalLine } from './IntervalLine.tsx';
+export { missedWords, rangeWords, shareWords } from './shareWords.ts';

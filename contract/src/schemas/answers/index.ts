@@ -1,3 +1,4 @@
+import { appliedRatesSchema, charactersOfClassSchema, sectionsAndYearsSchema } from './characters.ts';
 import type { AnswerOf, AnswerRoute } from '../../index.ts';
 import { listOf } from '../typed.ts';
 import type { Of } from '../typed.ts';
@@ -45,6 +46,7 @@ import {
   mixUpSettingsSchema,
   mixUpsByStudentSchema,
   mixUpsSchema,
+  readingsOfClassSchema,
   retestRowSchema,
   settingsEffectSchema,
 } from './mixups.ts';
@@ -116,6 +118,13 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   characterChange: glossaryCharacterSchema,
   wordCreate: glossaryWordSchema,
   misreads: listOf(misreadRowSchema),
+  characters: charactersOfClassSchema,
+  charactersFit: jobStartedSchema,
+  charactersApply: charactersOfClassSchema,
+  missRates: appliedRatesSchema,
+  readings: readingsOfClassSchema,
+  readingCorrect: readingsOfClassSchema,
+  sectionsAndYears: sectionsAndYearsSchema,
   species: listOf(speciesRowSchema),
   libraryTable: libraryTableSchema,
   taxa: listOf(taxonPlaceSchema),

@@ -1,6 +1,8 @@
-import type { Direction, MixUpSettings } from '@hurrow/core/mixups';
+import { MISREAD_CASES, READINGS } from '@hurrow/core/mixups';
+import type { Direction, MixUpSettings, Reading, ReadingKind } from '@hurrow/core/mixups';
 import type {
   CharacterLevelRow,
+  CorrectedReading,
   CountOf,
   Evidence,
   EvidenceCall,
@@ -17,6 +19,8 @@ import type {
   PairSplit,
   PairState,
   PairStudent,
+  ReadingRow,
+  ReadingsOfClass,
   RetestRow,
   SettingsEffect,
   StudentMixUp,
@@ -31,7 +35,7 @@ import { taxonHeaderSchema } from './library.ts';
 
 export const pairStateSchema: Of<PairState> = oneOf(['new', 'repeat', 'stubborn', 'fading', 'fixed']);
 
-const countOf = record<CountOf>({ k: number, n: number });
+export const countOf = record<CountOf>({ k: number, n: number });
 
 export const mixUpRowSchema = record<MixUpRow>({
   truth: taxonHeaderSchema,
@@ -92,8 +96,47 @@ export const evidenceCallSchema = record<EvidenceCall>({
   shown: text,
 });
 
+export const readingKind: Of<ReadingKind> = oneOf([...READINGS]);
+const readAnswer = {
+  readings: listOf(
+    record<Reading>({ kind: readingKind, characters: listOf(text), as: nullOr(oneOf([...MISREAD_CASES])) }),
+  ),
+  corrected: nullOr(record<CorrectedReading>({ reading: readingKind, by: nullOr(text), at: text })),
+};
+
+export const readingsOfClassSchema = record<ReadingsOfClass>({
+  wrong: number,
+  counts: listOf(
+    record<ReadingsOfClass['counts'][number]>({
+      reading: readingKind,
+      answers: number,
+      students: number,
+      corrected: number,
+    }),
+  ),
+  rows: listOf(
+    record<ReadingRow>({
+      station: text,
+      student: text,
+      code: text,
+      firstName: nullOr(text),
+      sitting: text,
+      quiz: text,
+      on: text,
+      number,
+      truth: taxonHeaderSchema,
+      answer: nullOr(taxonHeaderSchema),
+      typed: text,
+      ...readAnswer,
+    }),
+  ),
+  unlisted: number,
+});
+
 export const evidenceRowSchema = record<EvidenceRow>({
   response: text,
+  sittingStation: text,
+  student: text,
   code: text,
   firstName: nullOr(text),
   on: text,
@@ -108,7 +151,7 @@ export const evidenceRowSchema = record<EvidenceRow>({
   handling: listOf(text),
   distance: text,
   calls: listOf(evidenceCallSchema),
-  readings: listOf(record<EvidenceRow['readings'][number]>({ kind: text, characters: listOf(text) })),
+  ...readAnswer,
 });
 
 export const evidenceSchema = record<Evidence>({

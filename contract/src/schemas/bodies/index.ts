@@ -1,4 +1,4 @@
-import { mixUpSettingsBody, retestBody } from './mixups.ts';
+import { applyBody, fitBody, mixUpSettingsBody, readingCorrection, retestBody } from './mixups.ts';
 import type { BodyOf, BodyRoute } from '../../index.ts';
 import type { Of } from '../typed.ts';
 import { listBody, listCopyBody, listText, sightingBody, siteBody } from './classes.ts';
@@ -132,6 +132,9 @@ export const BODIES: { readonly [R in BodyRoute]: Of<BodyOf<R>> } = {
   mixUpSettingsKeep: mixUpSettingsBody,
   mixUpSettingsEffect: mixUpSettingsBody,
   retestKeep: retestBody,
+  charactersFit: fitBody,
+  charactersApply: applyBody,
+  readingCorrect: readingCorrection,
   ruleCreate: ruleBody,
   ruleChange: ruleBody,
   rangeChange: rangeBody,

@@ -1,9 +1,9 @@
 import Joi from 'joi';
-import { SETTING_LIMITS } from '@hurrow/core/mixups';
-import type { MixUpSettings } from '@hurrow/core/mixups';
-import type { RetestBody } from '../../index.ts';
-import { id } from '../parts.ts';
-import { made, optional, record } from '../typed.ts';
+import { READINGS, SETTING_LIMITS } from '@hurrow/core/mixups';
+import type { MixUpSettings, ReadingKind } from '@hurrow/core/mixups';
+import type { ApplyBody, FitBody, ReadingCorrection, RetestBody } from '../../index.ts';
+import { date, id } from '../parts.ts';
+import { made, nullOr, oneOf, optional, record } from '../typed.ts';
 
 const within = (name: keyof MixUpSettings): ReturnType<typeof made<number>> => {
   const [least, most] = SETTING_LIMITS[name];
@@ -25,4 +25,12 @@ export const retestBody = record<RetestBody>({
   truth: optional(id),
   answer: optional(id),
   character: optional(made<string>(Joi.string().min(1).max(80))),
+});
+
+export const fitBody = record<FitBody>({ from: nullOr(date) });
+export const applyBody = record<ApplyBody>({ fit: nullOr(id) });
+export const readingCorrection = record<ReadingCorrection>({
+  station: id,
+  student: id,
+  reading: nullOr(oneOf<ReadingKind>([...READINGS])),
 });

@@ -3,12 +3,14 @@ import Progress from 'antd/es/progress';
 import type { Job } from './useJob.ts';
 
 const STAGES: Readonly<Record<string, string>> = {
-  sending: 'Sending the file',
+  sending: 'Sending',
   waiting: 'Waiting',
   reading: 'Reading the file',
   comparing: 'Comparing it with the library',
   writing: 'Writing',
   finishing: 'Finishing',
+  'gathering answers': 'Reading the answers',
+  fitting: 'Working out the rates',
 };
 
 /** How far long work has come, with a way to stop it. */

@@ -1,0 +1,52 @@
+import Select from 'antd/es/select';
+import type { ReadAnswer } from '@hurrow/contract';
+import type { ReadingKind } from '@hurrow/core/mixups';
+import { useWrite } from '../api/index.ts';
+import { READING_CHOICES, READING_TIPS, firstReading, readingWords } from './readingWords.ts';
+
+const WORKED_OUT = '';
+
+/** Every reading that fits one wrong answer, and a choice of another one; what an instructor chose stands before it. */
+export function ReadingPick({
+  section,
+  station,
+  student,
+  who,
+  answer,
+  nameOf,
+}: {
+  section: string;
+  station: string;
+  student: string;
+  who: string;
+  answer: ReadAnswer;
+  nameOf: (character: string) => string;
+}) {
+  const correct = useWrite('readingCorrect');
+  const { corrected } = answer;
+  const choose = (value: string): void =>
+    correct.mutate({
+      params: { id: section },
+      body: { station, student, reading: value === WORKED_OUT ? null : (value as ReadingKind) },
+    });
+  return (
+    <div className="reading">
+      {corrected ? <div className="quiet">Read by {corrected.by ?? 'an instructor'}; worked out:</div> : null}
+      {answer.readings.map((r, i) => (
+        <div key={r.kind} className={i === 0 && !corrected ? '' : 'quiet'} title={READING_TIPS[r.kind]}>
+          {readingWords(r, nameOf)}
+        </div>
+      ))}
+      <Select<string>
+        size="small"
+        aria-label={`Reading for ${who}`}
+        className="reading-pick"
+        loading={correct.isPending}
+        value={corrected ? firstReading(answer) : WORKED_OUT}
+        onChange={choose}
+        options={[{ value: WORKED_OUT, label: 'as worked out' }, ...READING_CHOICES]}
+      />
+      {correct.isError ? <div role="alert">It was not saved. Try again.</div> : null}
+    </div>
+  );
+}
