@@ -61,11 +61,14 @@ function rivalsOf(file: Extract<DescribedTable, { ok: true }>): (truth: string, 
         : rowReports(at.matrix, place, at.c).map((r) => ({
             taxon: r.b,
             verdict: r.verdict,
-            tells: r.tells.map((t) => ({
-              character: t.character,
-              group: vocabulary.get(t.character)?.evidenceGroup ?? t.character,
-              overlap: t.overlap,
-            })),
+            tells: r.tells
+              // Where a tree stands is no mark of it: it may be planted.
+              .filter((t) => vocabulary.get(t.character)?.organ !== 'site')
+              .map((t) => ({
+                character: t.character,
+                group: vocabulary.get(t.character)?.evidenceGroup ?? t.character,
+                overlap: t.overlap,
+              })),
           }));
     found.set(`${key}/${truth}`, rivals);
     return rivals;

@@ -3,8 +3,15 @@ import { pairKey } from './layout.ts';
 import type { Layout } from './layout.ts';
 import type { MissCall, MissData, MissStation } from './types.ts';
 
-/** Rivals that survive a look less often than this are pooled with the slips. */
+/** Rivals that survive a look less often than this are pooled with the slips, but for the closest. */
 export const RARE = 0.001;
+/**
+ * So many of the closest compete however seldom they survive, and so do names that were given at trees of a species at least
+ * twice and once in a hundred looks: where five characters separate two names that a class mixes up, the rates at the start
+ * would leave the pair out, and nothing could raise them again. See docs/decisions.md.
+ */
+const CLOSEST = 3;
+const OFTEN = { looks: 2, share: 0.01 } as const;
 
 /** How a character was called in a look. */
 export const CALLED = { not: 0, wrong: 1, right: 2 } as const;
@@ -44,7 +51,12 @@ interface Separated {
   readonly taxon: string;
   readonly groups: readonly number[];
   readonly overlaps: readonly number[];
+  /** How far it is from the tree by all that separates it, those beyond the fifth too. */
+  readonly far: number;
 }
+
+/** A miss rate that all characters share where only the nearness of species is asked. */
+const EVEN = 0.1;
 
 const MOST = MOST_GROUPS;
 
@@ -53,14 +65,15 @@ function separatedOf(station: MissStation, layout: Layout): readonly Separated[]
     if (r.verdict === 'unproven') return [];
     const groups: number[] = [];
     const overlaps: number[] = [];
+    let far = 0;
     for (const t of r.tells) {
       const group = layout.groupOf.get(t.character);
       if (group === undefined || t.overlap >= 1 || groups.includes(group)) continue;
       groups.push(group);
       overlaps.push(t.overlap);
-      if (groups.length === MOST) break;
+      far -= Math.log(EVEN + (1 - EVEN) * t.overlap);
     }
-    return [{ taxon: r.taxon, groups, overlaps }];
+    return [{ taxon: r.taxon, groups: groups.slice(0, MOST), overlaps: overlaps.slice(0, MOST), far }];
   });
 }
 
@@ -73,15 +86,25 @@ interface Shape {
 }
 
 /** The rivals of a station that survive a look often enough by some rates, with what separates them. */
-function shapeOf(all: readonly Separated[], rate: Float64Array): Shape {
-  const rivals = all.filter(({ groups, overlaps }) => {
+function shapeOf(all: readonly Separated[], rate: Float64Array, often: ReadonlySet<string>): Shape {
+  const survives = all.map(({ groups, overlaps }) => {
     let alone = 1;
     groups.forEach((g, i) => {
       const m = rate[g] ?? 0;
       alone *= m + (1 - m) * (overlaps[i] ?? 1);
     });
-    return alone >= RARE;
+    return alone;
   });
+  const closest = new Set(
+    all
+      .map(({ far }, i) => ({ far, i }))
+      .sort((a, b) => a.far - b.far || a.i - b.i)
+      .slice(0, CLOSEST)
+      .map(({ i }) => i),
+  );
+  const rivals = all.filter(
+    (_, i) => closest.has(i) || often.has(all[i]?.taxon ?? '') || (survives[i] ?? 0) >= RARE,
+  );
   const dims = [...new Set(rivals.flatMap((r) => r.groups))];
   const rows = new Map<string, Float64Array>();
   const places: number[] = [];
@@ -140,6 +163,26 @@ function patternsOf(
   return [...plain.values(), ...called.values()];
 }
 
+const NOBODY: ReadonlySet<string> = new Set();
+
+/** Names that were given often at trees of each species. */
+function oftenNamed({ stations, looks }: MissData): ReadonlyMap<string, ReadonlySet<string>> {
+  const counts = new Map<string, { all: number; named: Map<string, number> }>();
+  for (const l of looks) {
+    const truth = stations[l.station]?.truth ?? '';
+    const own = counts.get(truth) ?? { all: 0, named: new Map<string, number>() };
+    own.all += 1;
+    if (l.named !== truth) own.named.set(l.named, (own.named.get(l.named) ?? 0) + 1);
+    counts.set(truth, own);
+  }
+  return new Map(
+    [...counts].map(([truth, { all, named }]) => [
+      truth,
+      new Set([...named].flatMap(([n, k]) => (k >= OFTEN.looks && k >= OFTEN.share * all ? [n] : []))),
+    ]),
+  );
+}
+
 /**
  * Groups looks that see the same tells and called the same.
  * @returns the groups for miss rates by which rivals are held to be close enough to compete, by evidence group.
@@ -151,8 +194,11 @@ export function grouper(
 ): (rate: Float64Array) => readonly LookGroup[] {
   const separated = data.stations.map((s) => separatedOf(s, layout));
   const patterns = patternsOf(data, layout, students);
+  const often = oftenNamed(data);
   return (rate) => {
-    const shapes = separated.map((s) => shapeOf(s, rate));
+    const shapes = separated.map((s, i) =>
+      shapeOf(s, rate, often.get(data.stations[i]?.truth ?? '') ?? NOBODY),
+    );
     return patterns.flatMap((pattern): LookGroup[] => {
       const station = data.stations[pattern.station];
       const shape = shapes[pattern.station];

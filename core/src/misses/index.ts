@@ -1,5 +1,5 @@
 export { fitMisses } from './fit.ts';
-export type { FitProgress, MissFit, FittedRate } from './fit.ts';
+export type { FitProgress, FittedRate, MissFit } from './fit.ts';
 export type {
   MissCall,
   MissCharacter,

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { chooseLooks } from '@hurrow/core/misses';
 import type { ChosenLooks, MissCharacter, MissRival, WeighedLook, WeighedStation } from '@hurrow/core/misses';
+import type { Vocabulary } from '@hurrow/core/characters';
 import type { LookCall } from '@hurrow/core/grading';
 import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -176,17 +177,18 @@ export async function gather(
   const stations = await readStations(sql, ws, sittings);
   const lessons = await readLessons(sql, ws, section);
   const doubted = await doubtedStations(sql, ws, [section], sittings);
+  const vocabulary = await vocabularyToRead(sql, ws);
+  // Where a tree stands is no mark of it: it may be planted.
+  const isMark = (id: string): boolean => vocabulary.get(id)?.organ !== 'site';
   const rivals = new Map<string, MissRival[]>();
   for (const r of await readRivals(sql, ws, sittings)) {
     const of = rivals.get(r.station) ?? [];
     of.push({
       taxon: r.rival,
       verdict: r.verdict,
-      tells: r.tells.map((t) => ({
-        character: t.character,
-        group: t.group ?? t.character,
-        overlap: t.overlap,
-      })),
+      tells: r.tells
+        .filter((t) => isMark(t.character))
+        .map((t) => ({ character: t.character, group: t.group ?? t.character, overlap: t.overlap })),
     });
     rivals.set(r.station, of);
   }
@@ -218,14 +220,9 @@ export async function gather(
       },
     ];
   });
-  return chooseLooks(weighed, looks, await charactersOf(sql, ws));
+  return chooseLooks(weighed, looks, charactersOf(vocabulary));
 }
 
 /** Characters by evidence group, with what is known of learners in general; retired ones too, which older keys still have. */
-async function charactersOf(sql: Sql, ws: string): Promise<readonly MissCharacter[]> {
-  return [...(await vocabularyToRead(sql, ws)).values()].map((c) => ({
-    id: c.id,
-    group: c.evidenceGroup ?? c.id,
-    prior: c.misread[0],
-  }));
-}
+const charactersOf = (vocabulary: Vocabulary): readonly MissCharacter[] =>
+  [...vocabulary.values()].map((c) => ({ id: c.id, group: c.evidenceGroup ?? c.id, prior: c.misread[0] }));

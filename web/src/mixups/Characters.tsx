@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import Alert from 'antd/es/alert';
 import Button from 'antd/es/button';
+import Checkbox from 'antd/es/checkbox';
 import Select from 'antd/es/select';
 import type { CharacterRate, CharactersOfClass, MissFitOfClass } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
@@ -60,7 +61,7 @@ function Fitting({ section, data }: { section: string; data: CharactersOfClass }
             value={from}
             onChange={setFrom}
             options={[
-              { value: ALL, label: `all ${data.sittings.length}` },
+              { value: ALL, label: `all (${data.sittings.length})` },
               ...data.sittings.slice(1).map((s) => ({
                 value: s.on,
                 label: `from ${showDate(s.on, today)} on (${s.quiz})`,
@@ -144,6 +145,9 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
   const { wording } = useView();
   const { today } = useSession();
   const [open, setOpen] = useState<string | null>(null);
+  const [isAll, setAll] = useState(false);
+  const used = fit.rates.filter((r) => r.direct + r.indirect > 0);
+  const unused = fit.rates.length - used.length;
   const nameOf = (id: string): string => {
     const c = vocabulary?.get(id);
     return c ? characterWords(c, wording.words) : id;
@@ -154,7 +158,7 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
       <DataTable<CharacterRate>
         label="Characters"
         file="characters missed"
-        rows={fit.rates}
+        rows={isAll ? fit.rates : used}
         rowKey={(r) => r.character}
         plain={(r) => ({
           character: nameOf(r.character),
@@ -168,6 +172,13 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
           behind: Math.round(r.avoided),
           known: r.verdict,
         })}
+        tools={
+          unused > 0 ? (
+            <Checkbox checked={isAll} onChange={(e) => setAll(e.target.checked)}>
+              and {counted(unused, 'character')} that no answer depends on
+            </Checkbox>
+          ) : null
+        }
         empty={<Nothing title="No character yet">No answer depends on any character.</Nothing>}
         columns={[
           {

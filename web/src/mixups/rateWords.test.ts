@@ -75,7 +75,9 @@ describe('rates in words', () => {
     expect(spanWords({ from: '2026-09-01', to: '2026-09-29', sittings: 3 }, TODAY)).toBe(
       '3 quizzes, Tue, Sep 1 to Tue, Sep 29',
     );
-    expect(spanWords({ from: '2026-09-01', to: '2026-09-01', sittings: 1 }, TODAY)).toBe('1 quiz, Tue, Sep 1');
+    expect(spanWords({ from: '2026-09-01', to: '2026-09-01', sittings: 1 }, TODAY)).toBe(
+      '1 quiz, Tue, Sep 1',
+    );
     const none = { doubted: 0, not_named: 0, guessing: 0, met_before: 0, not_recorded: 0 };
     expect(leftOutWords(none)).toBe('');
     expect(leftOutWords({ ...none, guessing: 4, met_before: 12 })).toBe(
