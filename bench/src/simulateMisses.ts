@@ -3,6 +3,7 @@ import { expit, fitMisses, ratePrior } from '@hurrow/core/misses';
 import type { MissData, MissForm } from '@hurrow/core/misses';
 import { seeded } from '@hurrow/core/numbers';
 import { USUAL_TERM, madeTerm, normal } from './madeLooks.ts';
+import type { MadeTerm } from './madeLooks.ts';
 
 /** How miss rates of made-up classes are drawn: from the prior, or all alike. */
 export type Drawn = 'prior' | number;
@@ -177,17 +178,19 @@ function outcomeOf(form: string, classes: readonly (readonly Found[])[]): FormOu
 /**
  * Holds a form against classes whose answers are made up by elimination; see madeLooks.ts.
  * @param seeds the classes, one of each.
+ * @param more how the classes are otherwise than usual.
  */
 export function simulateMisses(
   [name, form]: (typeof FORMS)[number],
   drawn: Drawn,
   seeds: readonly number[],
+  more: Partial<MadeTerm> = {},
 ): FormOutcome {
   return outcomeOf(
     name,
     seeds.map((seed) => {
       const rates = drawnRates(drawn, seed);
-      return form(madeTerm({ ...USUAL_TERM, rates }, seed), rates);
+      return form(madeTerm({ ...USUAL_TERM, ...more, rates }, seed), rates);
     }),
   );
 }

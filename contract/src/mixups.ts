@@ -29,8 +29,9 @@ export interface MixUpRow {
   readonly at: (CountOf & { readonly quiz: string; readonly on: string; readonly station: number }) | null;
   /** The next sitting that asks the species; null where none is scheduled. */
   readonly next: { readonly sitting: string; readonly quiz: string; readonly on: string } | null;
-  /** The character most of them called wrong; null where none was. */
+  /** The character most likely behind it: the one most of them called wrong, else by the newest fit; null where neither says. */
   readonly character: string | null;
+  readonly characterFrom: 'called' | 'fitted' | null;
   /** A station whose answers speak against its tag, and for this species; null where there is none. */
   readonly tagDoubt: { readonly sitting: string; readonly quiz: string; readonly station: number } | null;
   /** Whether the class is to be asked the pair again. */

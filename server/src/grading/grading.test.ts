@@ -139,7 +139,7 @@ test('mix-ups count looks with direction, and open exactly the answers they coun
   ]);
   expect(readings).toContainEqual(['11', 1, 'subalpine fir', 'misread']);
   expect(readings).toContainEqual(['11', 4, 'subalpine fir', 'link_missing']);
-  expect(readings).toContainEqual(['12', 4, 'odd  Fir.', 'no_calls']);
+  expect(readings).toContainEqual(['12', 4, 'odd  Fir.', 'single']);
 });
 
 test('results stay shut until they are returned, then show grades, reasons and the tells', async () => {

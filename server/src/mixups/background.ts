@@ -38,6 +38,25 @@ export interface Background {
   /** Pairs that are to be asked again, as `truth/answer`. */
   readonly retest: ReadonlySet<string>;
   readonly doubts: ReadonlyMap<string, TagDoubt>;
+  /** The character that the newest fit of the class holds most of a pair's wrong answers against; of several classes none. */
+  readonly fitted: ReadonlyMap<string, string>;
+}
+
+/** By how many wrong answers a character must be behind a pair to be named for it. */
+const BEHIND = 1;
+
+async function readFitted(sql: Sql, ws: string, sections: readonly string[]): Promise<Background['fitted']> {
+  const [only] = sections;
+  if (only === undefined || sections.length > 1) return new Map();
+  const rows = await sql.query<{ pair: string; character: string }>(
+    `select distinct on (pair) p ->> 'truth' || '/' || (p ->> 'named') as pair, r.character
+     from (select id from miss_fit where ws = $1 and section = $2 order by at desc, id desc limit 1) f
+     join miss_rate r on r.ws = $1 and r.fit = f.id cross join lateral jsonb_array_elements(r.pairs) p
+     where (p ->> 'avoided')::double precision >= $3
+     order by pair, (p ->> 'avoided')::double precision desc, r.m desc, r.character`,
+    [ws, only, BEHIND],
+  );
+  return new Map(rows.map((r) => [r.pair, r.character]));
 }
 
 async function readStates(sql: Sql, ws: string, sections: readonly string[]): Promise<Background['states']> {
@@ -155,5 +174,6 @@ export async function background(sql: Sql, ws: string, scope: BoardScope): Promi
     again: await readAgain(sql, ws, scope.sections),
     retest: await retestPairs(sql, ws, scope.sections),
     doubts: await readTagDoubts(sql, ws, scope.sections, rows),
+    fitted: await readFitted(sql, ws, scope.sections),
   };
 }

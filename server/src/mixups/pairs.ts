@@ -78,10 +78,18 @@ function rowOf(
     again: b.again.get(both(r.truth, answerId)) ?? { k: 0, n: 0 },
     at: null,
     next: b.next.get(r.truth) ?? null,
-    character: r.behind,
+    ...behindOf(r, b.fitted.get(pair)),
     tagDoubt: b.doubts.get(pair) ?? null,
     retest: b.retest.has(pair),
   };
+}
+
+/** The character behind a pair: what was called wrong tells it better than a fit. */
+function behindOf(r: Row, fitted: string | undefined): Pick<MixUpRow, 'character' | 'characterFrom'> {
+  if (r.behind !== null) return { character: r.behind, characterFrom: 'called' };
+  return fitted === undefined
+    ? { character: null, characterFrom: null }
+    : { character: fitted, characterFrom: 'fitted' };
 }
 
 const STATES = ['stubborn', 'repeat', 'new', 'fading', 'fixed'] as const;

@@ -15,7 +15,9 @@ function Line({ row, onOpen }: { row: MixUpRow; onOpen: () => void }) {
     tagWords(row),
     stateWords(row, day),
     slipWords(row),
-    behind ? `Most likely ${characterWords(behind, wording.words)}, seen wrong.` : '',
+    behind
+      ? `Most likely ${characterWords(behind, wording.words)}, ${row.characterFrom === 'called' ? 'seen wrong' : 'missed'}.`
+      : '',
     row.retest ? 'Kept to retest.' : '',
     row.next ? `In the next quiz: ${row.next.quiz}, ${day(row.next.on)}.` : '',
   ].filter((l) => l !== '');

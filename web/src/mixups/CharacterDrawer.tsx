@@ -100,7 +100,7 @@ export function CharacterDrawer({
           <p className="quiet">It rests on {baseWords(rate)}.</p>
           {called && character && called.states.length > 0 ? (
             <section aria-label="What was called">
-              <h3>What was called</h3>
+              <h2>What was called</h2>
               <p>
                 Called wrong {called.wrong.k} of {called.wrong.n} times.
               </p>
@@ -112,7 +112,7 @@ export function CharacterDrawer({
             </p>
           )}
           <section aria-label="Mix-ups it is behind">
-            <h3>Mix-ups it is behind</h3>
+            <h2>Mix-ups it is behind</h2>
             <p className="quiet">
               Wrong answers that would not have been written had everybody seen it right. One answer may count
               for several characters.

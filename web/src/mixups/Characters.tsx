@@ -27,10 +27,11 @@ import {
   baseWords,
   behindWords,
   changeWords,
+  howWords,
+  inBundles,
   leftOutWords,
   slopeWords,
   spanWords,
-  splitWords,
   unknownWords,
 } from './rateWords.ts';
 import { plain } from './boardWords.ts';
@@ -89,6 +90,7 @@ function Fitted({ section, data, fit }: { section: string; data: CharactersOfCla
   const mayTeach = useMayTeach();
   const apply = useWrite('charactersApply');
   const isApplied = data.applied?.id === fit.id;
+  const isKnown = fit.rates.some((r) => r.verdict === 'estimated');
   const slope = slopeWords(fit.slope);
   const ready = fit.readiness.slice(0, 3).map((r) => plain(r.taxon));
   const set = (id: string | null): void => apply.mutate({ params: { id: section }, body: { fit: id } });
@@ -122,7 +124,7 @@ function Fitted({ section, data, fit }: { section: string; data: CharactersOfCla
               Stop using these rates
             </Button>
           ) : (
-            <Button loading={apply.isPending} onClick={() => set(fit.id)}>
+            <Button disabled={!isKnown} loading={apply.isPending} onClick={() => set(fit.id)}>
               Apply these rates
             </Button>
           )
@@ -132,7 +134,9 @@ function Fitted({ section, data, fit }: { section: string; data: CharactersOfCla
             ? 'They weigh in the order of tells, in difficulty and in lessons of this class. They never decide whether a station is fair.'
             : data.applied
               ? `The rates of ${spanWords(data.applied, today)} are applied now.`
-              : 'Until rates are applied, tells and difficulty go by what is usual for learners.'}
+              : isKnown
+                ? 'Until rates are applied, tells and difficulty go by what is usual for learners.'
+                : 'No rate is known well enough to apply. More quizzes and character questions will tell.'}
         </span>
       </div>
       <ProblemNote error={apply.error} />
@@ -150,7 +154,8 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
   const unused = fit.rates.length - used.length;
   const nameOf = (id: string): string => {
     const c = vocabulary?.get(id);
-    return c ? characterWords(c, wording.words) : id;
+    // Some are worded as a question to a student.
+    return c ? characterWords(c, wording.words).replace(/\?$/, '') : id;
   };
   const rate = fit.rates.find((r) => r.character === open) ?? null;
   return (
@@ -158,7 +163,7 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
       <DataTable<CharacterRate>
         label="Characters"
         file="characters missed"
-        rows={isAll ? fit.rates : used}
+        rows={inBundles(isAll ? fit.rates : used)}
         rowKey={(r) => r.character}
         plain={(r) => ({
           character: nameOf(r.character),
@@ -171,6 +176,10 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
           calls: r.direct,
           behind: Math.round(r.avoided),
           known: r.verdict,
+          'not told from': r.bundle
+            .filter((c) => c !== r.character)
+            .map(nameOf)
+            .join('; '),
         })}
         tools={
           unused > 0 ? (
@@ -186,13 +195,13 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
             width: 240,
             sorter: (a, b) => nameOf(a.character).localeCompare(nameOf(b.character)),
             render: (_, r) => (
-              <Button
-                size="small"
-                onClick={() => setOpen(r.character)}
-                aria-label={`Open ${nameOf(r.character)}`}
-              >
-                {nameOf(r.character)}
-              </Button>
+              <span className="bundle">
+                {[r.character, ...r.bundle.filter((c) => c !== r.character)].map((c) => (
+                  <Button key={c} size="small" onClick={() => setOpen(c)} aria-label={`Open ${nameOf(c)}`}>
+                    {nameOf(c)}
+                  </Button>
+                ))}
+              </span>
             ),
           },
           {
@@ -212,7 +221,7 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
             title: 'How',
             render: (_, r) => (
               <span>
-                {splitWords(r)}
+                {howWords(r, data.called.find((c) => c.character === r.character)?.wrong)}
                 {changeWords(r, today) ? <div className="quiet">{changeWords(r, today)}</div> : null}
               </span>
             ),
@@ -224,7 +233,7 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
             render: (_, r) => <span className="quiet">{baseWords(r)}</span>,
           },
           {
-            title: 'Wrong answers behind',
+            title: 'Wrong answers it is behind',
             width: 130,
             className: 'number',
             defaultSortOrder: 'descend',

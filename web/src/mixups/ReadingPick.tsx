@@ -41,6 +41,7 @@ export function ReadingPick({
         size="small"
         aria-label={`Reading for ${who}`}
         className="reading-pick"
+        virtual={false}
         loading={correct.isPending}
         value={corrected ? firstReading(answer) : WORKED_OUT}
         onChange={choose}

@@ -1,6 +1,6 @@
 import type { PairOverClasses, SectionsAndYears } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
-import { DataTable, Loaded, Nothing, TaxonName } from '../parts/index.ts';
+import { DataTable, Loaded, Nothing, TaxonName, counted } from '../parts/index.ts';
 import { FORM_WORDS, MATERIAL_WORDS, plain } from './boardWords.ts';
 import { classWords, countsWords, expectedWords, pooledWords } from './yearWords.ts';
 
@@ -11,7 +11,7 @@ function Table({ data }: { data: SectionsAndYears }) {
         The same species, asked with the same material and answered the same way, in other classes. Classes
         differ in their trees and their days; the counts compare mix-ups, not people.
         {data.onlyHere > 0
-          ? ` ${data.onlyHere} more ${data.onlyHere === 1 ? 'mix-up' : 'mix-ups'} of this class no other class was asked for.`
+          ? ` ${counted(data.onlyHere, 'more mix-up', 'more mix-ups')} of this class: no other class was asked for them under the same conditions.`
           : ''}
       </p>
       <DataTable<PairOverClasses>

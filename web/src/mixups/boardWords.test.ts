@@ -41,6 +41,7 @@ const row = (part: Partial<MixUpRow> = {}): MixUpRow => ({
   at: { k: 7, n: 24, quiz: 'First walk', on: '2026-09-22', station: 5 },
   next: null,
   character: 'needle.bands',
+  characterFrom: 'called',
   tagDoubt: null,
   retest: false,
   ...part,

@@ -8,6 +8,8 @@ import {
   baseWords,
   behindWords,
   changeWords,
+  howWords,
+  inBundles,
   leftOutWords,
   slopeWords,
   spanWords,
@@ -46,14 +48,33 @@ describe('rates in words', () => {
       verdict: CharacterRate['verdict'],
       bundle: readonly string[] = [],
       ask: readonly string[] = [],
-    ) => unknownWords({ verdict, bundle, ask, character: 'bud' }, name);
+    ) => unknownWords({ verdict, bundle, ask }, name);
     expect(of('estimated')).toBeNull();
     expect(of('undetermined')).toBe('The answers cannot tell yet.');
     expect(of('not enough looks')).toBe('Not enough answers depend on it.');
     expect(of('undetermined', ['bud', 'bark'], ['bark'])).toBe(
-      'It cannot be told from the bark. To tell them apart, ask for the bark.',
+      'These cannot be told from one another yet. A question about the bark would tell.',
     );
-    expect(of('undetermined', ['bud', 'bark'])).toBe('It cannot be told from the bark.');
+    expect(of('undetermined', ['bud', 'bark'], ['bud', 'bark'])).toBe(
+      'These cannot be told from one another yet. A question about one of them would tell.',
+    );
+    expect(of('undetermined', ['bud', 'bark'])).toBe('These cannot be told from one another yet.');
+  });
+
+  test('characters that cannot be told apart share a row, that of the first', () => {
+    const rate = (character: string, bundle: readonly string[] = []) =>
+      ({ character, bundle }) as unknown as CharacterRate;
+    const all = [rate('a', ['a', 'c']), rate('b'), rate('c', ['a', 'c'])];
+    expect(inBundles(all).map((r) => r.character)).toEqual(['a', 'b']);
+  });
+
+  test('how it is missed is said where it is known, else what was called', () => {
+    const split = { u: 0.3, e: 0.05 };
+    expect(howWords({ verdict: 'estimated', split }, { k: 3, n: 18 })).toBe(
+      'not used 3 in 10, seen wrong 5 in 100',
+    );
+    expect(howWords({ verdict: 'undetermined', split }, { k: 3, n: 18 })).toBe('called wrong 3 of 18 times');
+    expect(howWords({ verdict: 'undetermined', split: null }, undefined)).toBe('');
   });
 
   test('a split is said where calls allow, and what a rate rests on', () => {

@@ -1,4 +1,4 @@
-import type { CharacterRate, FitSpan, MissFitOfClass } from '@hurrow/contract';
+import type { CharacterRate, CountOf, FitSpan, MissFitOfClass } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import type { LeftOut } from '@hurrow/core/misses';
 import { counted, shareWords } from '../parts/index.ts';
@@ -14,14 +14,25 @@ const UNKNOWN: Readonly<Record<Exclude<CharacterRate['verdict'], 'estimated'>, s
 
 /** Why a rate is not said, and what would settle it; null where it is said. */
 export function unknownWords(
-  r: Pick<CharacterRate, 'verdict' | 'bundle' | 'ask' | 'character'>,
+  r: Pick<CharacterRate, 'verdict' | 'bundle' | 'ask'>,
   nameOf: (character: string) => string,
 ): string | null {
   if (r.verdict === 'estimated') return null;
-  const others = r.bundle.filter((c) => c !== r.character);
-  if (others.length === 0) return UNKNOWN[r.verdict];
-  const ask = r.ask.map(nameOf).join(', ');
-  return `It cannot be told from ${others.map(nameOf).join(', ')}.${ask === '' ? '' : ` To tell them apart, ask for ${ask}.`}`;
+  if (r.bundle.length < 2) return UNKNOWN[r.verdict];
+  const ask = r.ask.map(nameOf);
+  return `These cannot be told from one another yet.${
+    ask.length === 0 ? '' : ` A question about ${ask.length === 1 ? ask[0] : `one of them`} would tell.`
+  }`;
+}
+
+/** One row for characters that cannot be told from one another: the first of them stands for all. */
+export const inBundles = (rates: readonly CharacterRate[]): readonly CharacterRate[] =>
+  rates.filter((r, i) => rates.findIndex((x) => x === r || x.bundle.includes(r.character)) === i);
+
+/** Not used and seen wrong where the rate is known; else how often it was called wrong; nothing where nobody asked. */
+export function howWords(r: Pick<CharacterRate, 'verdict' | 'split'>, called: CountOf | undefined): string {
+  if (r.verdict === 'estimated' && r.split) return splitWords(r);
+  return called && called.n > 0 ? `called wrong ${called.k} of ${called.n} times` : '';
 }
 
 /** What a rate rests on. */

@@ -68,6 +68,7 @@ export const mixUpRowSchema = record<MixUpRow>({
   ),
   next: nullOr(record<NonNullable<MixUpRow['next']>>({ sitting: text, quiz: text, on: text })),
   character: nullOr(text),
+  characterFrom: nullOr(oneOf(['called', 'fitted'])),
   tagDoubt: nullOr(record<NonNullable<MixUpRow['tagDoubt']>>({ sitting: text, quiz: text, station: number })),
   retest: flag,
 });
