@@ -15,6 +15,7 @@ const WHOLE: readonly string[] = [
   '/api/mix-up-settings',
   '/api/sections/:id/characters/applied',
   '/api/sections/:id/readings',
+  '/api/sections/:id/lessons/:lesson',
   '/api/passphrase',
   '/api/students/:id',
   '/api/workspace',

@@ -11,6 +11,7 @@ export * from './sheets.ts';
 export * from './grading.ts';
 export * from './mixups.ts';
 export * from './characters.ts';
+export * from './reteach.ts';
 export * from './soundness.ts';
 export * from './sketch.ts';
 export * from './walk.ts';

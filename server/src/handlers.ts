@@ -9,6 +9,7 @@ import { idParam, notFound } from './http/index.ts';
 import { libraryHandlers } from './library/index.ts';
 import { countAnswers, gradingHandlers, makeGradingReady } from './grading/index.ts';
 import { materialHandlers } from './material/index.ts';
+import { lessonsHandlers } from './lessons/index.ts';
 import { missesHandlers } from './misses/index.ts';
 import { mixupsHandlers } from './mixups/index.ts';
 import { paperHandlers } from './paper/index.ts';
@@ -74,6 +75,7 @@ export const HANDLERS: Handlers = {
   ...soundnessHandlers,
   ...mixupsHandlers,
   ...missesHandlers,
+  ...lessonsHandlers,
   ...walkHandlers,
   sittingState,
 };

@@ -215,6 +215,10 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   readings: SECOND_SECTION,
   readingCorrect: SECOND_SECTION,
   sectionsAndYears: SECOND_SECTION,
+  lessons: SECOND_SECTION,
+  lessonRecord: SECOND_SECTION,
+  lessonChange: SECOND_SECTION,
+  lessonRemove: SECOND_SECTION,
   devices: SECOND_SECTION,
   deviceDecide: ['in', 404, 401, 401, 401],
   wordReset: SECOND_SECTION,
@@ -257,6 +261,7 @@ function path(name: RouteName): string {
     material: 'twig',
     token: 'none',
     retest: id('none'),
+    lesson: id('none'),
     id:
       EXPECTED[name] === SECOND_SECTION
         ? [
@@ -274,6 +279,10 @@ function path(name: RouteName): string {
             'readings',
             'readingCorrect',
             'sectionsAndYears',
+            'lessons',
+            'lessonRecord',
+            'lessonChange',
+            'lessonRemove',
           ].includes(name)
           ? id('second')
           : secondSitting

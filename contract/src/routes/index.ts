@@ -7,6 +7,7 @@ import { MIXUPS } from './mixups.ts';
 import { PEOPLE } from './people.ts';
 import { QUIZZES } from './quizzes.ts';
 import { RESULTS } from './results.ts';
+import { RETEACH } from './reteach.ts';
 import type { Route, Shape } from './route.ts';
 import { SHEETS } from './sheets.ts';
 import { WALK } from './walk.ts';
@@ -25,6 +26,7 @@ export const ROUTES = {
   ...RESULTS,
   ...MIXUPS,
   ...CHARACTERS,
+  ...RETEACH,
   ...WALK,
 } as const satisfies Record<string, Omit<Route, 'body' | 'answer'>>;
 

@@ -5,7 +5,7 @@ import type { Sql } from '../db/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { flagsKept, mixUpSettings } from '../sums/index.ts';
 import { retestPairs } from './retest.ts';
-import { readAgain } from './keptRows.ts';
+import { keptWhole, readAgain } from './keptRows.ts';
 import { readExposure, readFlaggedIn, readLooked, readRows, readTotals } from './rows.ts';
 import type { BoardScope, Row, Total } from './boardTypes.ts';
 import { readTagDoubts } from './tags.ts';
@@ -88,8 +88,10 @@ async function readNext(sql: Sql, ws: string, sections: readonly string[]): Prom
   return new Map(rows.map(({ taxon, ...n }) => [taxon, n]));
 }
 
-const isWhole = ({ sections, from, to, material, form }: BoardScope): boolean =>
-  sections.length === 1 && from === null && to === null && material === null && form === null;
+/** Everything of the classes: no days, no material, no form of answer chosen. */
+const isAll = ({ from, to, material, form }: BoardScope): boolean =>
+  from === null && to === null && material === null && form === null;
+const isWhole = (scope: BoardScope): boolean => scope.sections.length === 1 && isAll(scope);
 
 const named = (tests: readonly PairTest[]): ReadonlyMap<string, BoardTest> =>
   new Map(tests.map((t) => [`${t.truth}/${t.answer}`, { ...t, classes: null }]));
@@ -154,7 +156,9 @@ async function testsOf(
 /** Reads what a board is made from: sums kept by writes, and where less than a class is chosen, the looks. */
 export async function background(sql: Sql, ws: string, scope: BoardScope): Promise<Background> {
   const settings = await mixUpSettings(sql, ws);
-  const rows = await readRows(sql, ws, scope);
+  const { rows, again } = isAll(scope)
+    ? await keptWhole(sql, ws, scope)
+    : { rows: await readRows(sql, ws, scope), again: await readAgain(sql, ws, scope.sections) };
   const totals = await readTotals(sql, ws, scope);
   const total = totals.find((t) => t.material_class === scope.material && t.form === scope.form);
   const small = (total?.students ?? 0) < SMALLEST_CLASS;
@@ -171,7 +175,7 @@ export async function background(sql: Sql, ws: string, scope: BoardScope): Promi
     headers: await readHeaders(sql, ws, [...taxa]),
     states: await readStates(sql, ws, scope.sections),
     next: await readNext(sql, ws, scope.sections),
-    again: await readAgain(sql, ws, scope.sections),
+    again,
     retest: await retestPairs(sql, ws, scope.sections),
     doubts: await readTagDoubts(sql, ws, scope.sections, rows),
     fitted: await readFitted(sql, ws, scope.sections),

@@ -123,9 +123,17 @@ async function groundOf(
   const vocabulary = await vocabularyToRead(sql, ws);
   const rules = await readRules(sql, ws);
   const inRules = [...new Set(rules.flatMap(charactersOf))];
-  const called = await readCalled(sql, ws, sections, unique(wrong.map((l) => l.student)));
+  // Only a state called wrong may be a term used for another throughout.
+  const doubtful = wrong.filter((l) =>
+    l.calls.some((c) => c.outcome === 'wrong' && c.value.kind === 'state'),
+  );
+  const called = await readCalled(sql, ws, sections, unique(doubtful.map((l) => l.student)));
   const characters = [
-    ...new Set([...inRules, ...called.flatMap((l) => l.calls.map((c) => c.character)), 'leaf.complexity']),
+    ...new Set([
+      ...inRules,
+      ...[...wrong, ...called].flatMap((l) => l.calls.map((c) => c.character)),
+      'leaf.complexity',
+    ]),
   ];
   const stations = unique([...wrong, ...called].map((l) => l.sitting_station));
   const shown = shownOf(await readShown(sql, ws, stations, characters), vocabulary);

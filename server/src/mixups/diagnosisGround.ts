@@ -94,12 +94,14 @@ export const readCalled = (
   sections: readonly string[],
   students: readonly string[],
 ): Promise<readonly CalledRow[]> =>
-  readMany<CalledRow>(
-    sql,
-    `select sitting_station, key_rev, student, calls from look
+  students.length === 0
+    ? Promise.resolve([])
+    : readMany<CalledRow>(
+        sql,
+        `select sitting_station, key_rev, student, calls from look
      where ws = $1 and section = any($2::uuid[]) and student = any($3::uuid[]) and calls <> '[]'`,
-    [ws, sections, students],
-  );
+        [ws, sections, students],
+      );
 
 export interface CorrectedRow {
   readonly station: string;

@@ -78,12 +78,13 @@ function numbering(): (names: readonly string[]) => (place: number) => number {
 /** More names than a library has. */
 const WIDE = 2 ** 14;
 
-/** The rows of classes as they are kept, put together where there are several. */
-export async function keptRows(sql: Sql, ws: string, scope: BoardScope): Promise<readonly Row[]> {
-  const boards = await sql.query<{ names: readonly string[]; rows: readonly KeptRow[] }>(
-    `select names, rows from section_board where ${KEPT} order by section`,
-    keptArgs(ws, scope),
-  );
+interface Board {
+  readonly names: readonly string[];
+  readonly rows: readonly KeptRow[];
+  readonly again: readonly (readonly [a: number, b: number, k: number, n: number])[];
+}
+
+function summed(boards: readonly Board[]): readonly Row[] {
   const numbered = numbering();
   const sums = new Map<number, Summed>();
   for (const { names, rows } of boards) {
@@ -100,19 +101,9 @@ export async function keptRows(sql: Sql, ws: string, scope: BoardScope): Promise
   return [...sums.values()];
 }
 
-/** How often students mixed a pair up again, of their chances, over all quizzes of the classes. By `a/b` in the order of ids. */
-export async function readAgain(
-  sql: Sql,
-  ws: string,
-  sections: readonly string[],
-): Promise<ReadonlyMap<string, { readonly k: number; readonly n: number }>> {
-  const boards = await sql.query<{
-    names: readonly string[];
-    again: readonly (readonly [a: number, b: number, k: number, n: number])[];
-  }>(
-    `select names, again from section_board where ws = $1 and section = any($2::uuid[]) and material_class is null and form is null`,
-    [ws, sections],
-  );
+export type Again = ReadonlyMap<string, { readonly k: number; readonly n: number }>;
+
+function againOf(boards: readonly Pick<Board, 'names' | 'again'>[]): Again {
   const numbered = numbering();
   const sums = new Map<number, { readonly pair: string; k: number; n: number }>();
   for (const { names, again } of boards) {
@@ -127,4 +118,33 @@ export async function readAgain(
     }
   }
   return new Map([...sums.values()].map(({ pair, k, n }) => [pair, { k, n }]));
+}
+
+const readBoards = (sql: Sql, ws: string, scope: BoardScope): Promise<readonly Board[]> =>
+  sql.query<Board>(
+    `select names, rows, again from section_board where ${KEPT} order by section`,
+    keptArgs(ws, scope),
+  );
+
+/** The rows of classes as they are kept, put together where there are several. */
+export const keptRows = async (sql: Sql, ws: string, scope: BoardScope): Promise<readonly Row[]> =>
+  summed(await readBoards(sql, ws, scope));
+
+/** How often students mixed a pair up again, of their chances, over all quizzes of the classes. By `a/b` in the order of ids. */
+export const readAgain = async (sql: Sql, ws: string, sections: readonly string[]): Promise<Again> =>
+  againOf(
+    await sql.query<Pick<Board, 'names' | 'again'>>(
+      `select names, again from section_board where ws = $1 and section = any($2::uuid[]) and material_class is null and form is null`,
+      [ws, sections],
+    ),
+  );
+
+/** Both at once of whole classes, whose boards are then read once. */
+export async function keptWhole(
+  sql: Sql,
+  ws: string,
+  scope: BoardScope,
+): Promise<{ readonly rows: readonly Row[]; readonly again: Again }> {
+  const boards = await readBoards(sql, ws, scope);
+  return { rows: summed(boards), again: againOf(boards) };
 }

@@ -53,6 +53,16 @@ export const BODIES: Readonly<Record<BodyRoute, unknown>> = {
   mixUpSettingsKeep: { level: 0.1, fewestStudents: 3, share: 0.15, looks: 20 },
   mixUpSettingsEffect: { level: 0.1, fewestStudents: 3, share: 0.15, looks: 20 },
   charactersFit: { from: null },
+  lessonRecord: {
+    on: '2026-10-01',
+    kind: 'retaught',
+    items: [{ taxon: id('grandis'), other: id('lasiocarpa') }],
+  },
+  lessonChange: {
+    on: '2026-10-01',
+    kind: 'retaught',
+    items: [{ taxon: id('grandis'), other: id('lasiocarpa') }],
+  },
   charactersApply: { fit: null },
   readingCorrect: { station: id('none'), student: id('none'), reading: null },
   retestKeep: { truth: id('none'), answer: id('none') },

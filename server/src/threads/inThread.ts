@@ -3,6 +3,9 @@ import { Worker } from 'node:worker_threads';
 type Told<T> =
   { readonly result: T } | { readonly failed: string } | { readonly done: number; readonly total: number };
 
+/** Megabytes: a fit of 200,000 answers holds some 400 of them, and would spend its time on making room in less. */
+const MOST_MEMORY = 1500;
+
 /** Who follows work in a thread, and can end it. */
 export interface Watch {
   /** Told how far it is. What it throws ends the work. */
@@ -22,7 +25,7 @@ export function inThread<T>(module: URL, request: unknown, watch?: Watch): Promi
     const worker = new Worker(new URL('./thread.mjs', import.meta.url), {
       execArgv: [],
       workerData: { module: module.href },
-      resourceLimits: { maxOldGenerationSizeMb: 500 },
+      resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY },
     });
     const settle = (done: () => void): void => {
       done();

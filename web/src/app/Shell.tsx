@@ -23,6 +23,7 @@ const PLACES = [
   { to: '/quizzes', label: 'Quizzes', keys: 'g q' },
   { to: '/material', label: 'Material', keys: 'g m' },
   { to: '/mix-ups', label: 'Mix-ups', keys: 'g x' },
+  { to: '/reteach', label: 'Reteach', keys: 'g r' },
   { to: '/files', label: 'Files', keys: 'g f' },
 ] as const;
 

@@ -86,6 +86,7 @@ const places: RouteObject[] = [
   })),
   place('material', async () => ({ Component: (await import('../material/MaterialPage.tsx')).MaterialPage })),
   place('mix-ups', async () => ({ Component: (await import('../mixups/MixUpsPage.tsx')).MixUpsPage })),
+  place('reteach', async () => ({ Component: (await import('../reteach/ReteachPage.tsx')).ReteachPage })),
   place('people', async () => ({ Component: (await import('../people/PeoplePage.tsx')).PeoplePage })),
   place('account', async () => ({ Component: (await import('../people/AccountPage.tsx')).AccountPage })),
   place('files', async () => ({ Component: (await import('../files/FilesPage.tsx')).FilesPage })),

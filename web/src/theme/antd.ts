@@ -6,6 +6,8 @@ export const THEME: ThemeConfig = {
   token: {
     colorPrimary: TOKENS.spruce,
     colorInfo: TOKENS.spruce,
+    // What is worked out from so dark a color is a gray that nobody wants behind a sentence.
+    colorInfoBg: '#EEF4F1',
     colorLink: TOKENS.spruce,
     colorError: TOKENS.chokecherry,
     colorWarning: TOKENS.larch,

@@ -1,3 +1,4 @@
+import { lessonRowSchema } from './reteach.ts';
 import { appliedRatesSchema, charactersOfClassSchema, sectionsAndYearsSchema } from './characters.ts';
 import type { AnswerOf, AnswerRoute } from '../../index.ts';
 import { listOf } from '../typed.ts';
@@ -120,6 +121,10 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   misreads: listOf(misreadRowSchema),
   characters: charactersOfClassSchema,
   charactersFit: jobStartedSchema,
+  lessons: listOf(lessonRowSchema),
+  lessonRecord: listOf(lessonRowSchema),
+  lessonChange: listOf(lessonRowSchema),
+  lessonRemove: listOf(lessonRowSchema),
   charactersApply: charactersOfClassSchema,
   missRates: appliedRatesSchema,
   readings: readingsOfClassSchema,

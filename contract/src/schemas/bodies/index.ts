@@ -1,4 +1,11 @@
-import { applyBody, fitBody, mixUpSettingsBody, readingCorrection, retestBody } from './mixups.ts';
+import {
+  applyBody,
+  fitBody,
+  lessonBody,
+  mixUpSettingsBody,
+  readingCorrection,
+  retestBody,
+} from './mixups.ts';
 import type { BodyOf, BodyRoute } from '../../index.ts';
 import type { Of } from '../typed.ts';
 import { listBody, listCopyBody, listText, sightingBody, siteBody } from './classes.ts';
@@ -133,6 +140,8 @@ export const BODIES: { readonly [R in BodyRoute]: Of<BodyOf<R>> } = {
   mixUpSettingsEffect: mixUpSettingsBody,
   retestKeep: retestBody,
   charactersFit: fitBody,
+  lessonRecord: lessonBody,
+  lessonChange: lessonBody,
   charactersApply: applyBody,
   readingCorrect: readingCorrection,
   ruleCreate: ruleBody,

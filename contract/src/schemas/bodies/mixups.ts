@@ -1,9 +1,9 @@
 import Joi from 'joi';
 import { READINGS, SETTING_LIMITS } from '@hurrow/core/mixups';
 import type { MixUpSettings, ReadingKind } from '@hurrow/core/mixups';
-import type { ApplyBody, FitBody, ReadingCorrection, RetestBody } from '../../index.ts';
+import type { ApplyBody, FitBody, LessonBody, ReadingCorrection, RetestBody } from '../../index.ts';
 import { date, id } from '../parts.ts';
-import { made, nullOr, oneOf, optional, record } from '../typed.ts';
+import { listFrom, made, nullOr, oneOf, optional, record } from '../typed.ts';
 
 const within = (name: keyof MixUpSettings): ReturnType<typeof made<number>> => {
   const [least, most] = SETTING_LIMITS[name];
@@ -33,4 +33,10 @@ export const readingCorrection = record<ReadingCorrection>({
   station: id,
   student: id,
   reading: nullOr(oneOf<ReadingKind>([...READINGS])),
+});
+
+export const lessonBody = record<LessonBody>({
+  on: date,
+  kind: oneOf(['taught', 'retaught']),
+  items: listFrom(record<LessonBody['items'][number]>({ taxon: id, other: nullOr(id) }), 1, 20),
 });

@@ -1,0 +1,21 @@
+import type { CountOf, LessonFollowed, LessonItem, LessonRow } from '../../index.ts';
+import { listOf, nullOr, oneOf, record, text } from '../typed.ts';
+import { taxonHeaderSchema } from './library.ts';
+import { countOf } from './mixups.ts';
+
+export const lessonRowSchema = record<LessonRow>({
+  id: text,
+  on: text,
+  kind: oneOf(['taught', 'retaught']),
+  items: listOf(record<LessonItem>({ taxon: taxonHeaderSchema, other: nullOr(taxonHeaderSchema) })),
+  followed: listOf(
+    record<LessonFollowed>({
+      truth: taxonHeaderSchema,
+      answer: taxonHeaderSchema,
+      verdict: oneOf(['helped', 'fell', 'no sign', 'too few']),
+      before: countOf,
+      after: countOf,
+      others: record<{ before: CountOf; after: CountOf }>({ before: countOf, after: countOf }),
+    }),
+  ),
+});

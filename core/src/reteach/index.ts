@@ -1,0 +1,2 @@
+export { LESSON_TIMES, planLesson, removedBy } from './plan.ts';
+export type { Contrast, LeftOut, LessonPlan, LessonTimes, PlanChoices } from './plan.ts';

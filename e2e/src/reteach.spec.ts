@@ -1,0 +1,52 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { gradesOfSecondLook, picture, signInAsOwner } from './steps.ts';
+
+const noFault = async (page: Page): Promise<void> => {
+  const axe = await new AxeBuilder({ page }).analyze();
+  expect(axe.violations.map((v) => `${v.id}: ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
+};
+
+test('a lesson is planned in ten minutes, changed, recorded in one press, corrected and removed', async ({
+  page,
+}) => {
+  await signInAsOwner(page);
+  await gradesOfSecondLook(page);
+  await page.goto('/reteach');
+  const plan = page.getByRole('region', { name: 'Plan' });
+  const inIt = plan.getByRole('list', { name: 'In this lesson' }).getByRole('listitem');
+  await expect(inIt.first()).toContainText(/\d+ of 12 missed it/);
+  const chosen = await inIt.count();
+  expect(chosen).toBeGreaterThan(0);
+  expect(chosen).toBeLessThanOrEqual(2);
+  await picture(page, 'reteach');
+  await noFault(page);
+
+  const first = (await inIt.first().locator('b').textContent()) ?? '';
+  await inIt
+    .first()
+    .getByRole('button', { name: `Leave out ${first}` })
+    .click();
+  await expect(plan.getByRole('list', { name: 'In this lesson' })).not.toContainText(first);
+  await plan.getByText(/^Left out:/).click();
+  await plan.getByRole('button', { name: `Take back ${first}` }).click();
+  await expect(plan.getByRole('list', { name: 'In this lesson' })).toContainText(first);
+
+  const lessons = page.getByRole('region', { name: 'Lessons' });
+  const before = await lessons.getByRole('listitem').count();
+  await plan.getByRole('button', { name: 'Record lesson' }).click();
+  await expect(plan.getByRole('status')).toContainText('Recorded for');
+  await expect(lessons.getByRole('listitem')).toHaveCount(before + 1);
+  // A double press records one lesson.
+  await plan.getByRole('button', { name: 'Record lesson' }).dblclick();
+  await expect(lessons.getByRole('listitem')).toHaveCount(before + 1);
+  await noFault(page);
+
+  await lessons
+    .getByRole('button', { name: /^Remove lesson of/ })
+    .first()
+    .click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove lesson' }).click();
+  await expect(lessons.getByRole('listitem')).toHaveCount(before);
+});
