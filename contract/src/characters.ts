@@ -88,6 +88,8 @@ export interface CharactersOfClass {
   readonly applied:
     (FitSpan & { readonly id: string; readonly at: string; readonly by: string | null }) | null;
   readonly called: readonly CalledCharacter[];
+  /** Characters among these that are out of use by now; older keys still have them. */
+  readonly retired: readonly { readonly character: string; readonly term: string; readonly plain: string }[];
   /** Characters that separate names at stations of this class and were never called. */
   readonly neverCalled: readonly string[];
 }

@@ -50,3 +50,18 @@ test('a lesson is planned in ten minutes, changed, recorded in one press, correc
   await page.getByRole('dialog').getByRole('button', { name: 'Remove lesson' }).click();
   await expect(lessons.getByRole('listitem')).toHaveCount(before);
 });
+
+test('a lesson is planned from a pair, which is in it', async ({ page }) => {
+  await signInAsOwner(page);
+  await gradesOfSecondLook(page);
+  await page.goto('/mix-ups');
+  const pines = page
+    .getByRole('region', { name: 'What to act on' })
+    .getByRole('listitem')
+    .filter({ hasText: 'wrote whitebark pine; the tree was limber pine' });
+  await pines.getByRole('button', { name: /Open pair/ }).click();
+  await page.getByRole('button', { name: 'Plan reteach' }).click();
+  const inIt = page.getByRole('list', { name: 'In this lesson' });
+  await expect(inIt).toContainText('whitebark pine for limber pine');
+  await expect(inIt.getByRole('button', { name: 'Let go of whitebark pine for limber pine' })).toBeVisible();
+});

@@ -1,11 +1,11 @@
 import { createHash } from 'node:crypto';
 import { chooseLooks } from '@hurrow/core/misses';
 import type { ChosenLooks, MissCharacter, MissRival, WeighedLook, WeighedStation } from '@hurrow/core/misses';
-import type { Vocabulary } from '@hurrow/core/characters';
+import type { Character } from '@hurrow/core/characters';
 import type { LookCall } from '@hurrow/core/grading';
 import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { vocabularyToRead } from '../library/index.ts';
+import { readWholeVocabulary } from '../library/index.ts';
 import { doubtedStations } from '../mixups/index.ts';
 
 const WEEK = 7 * 86_400_000;
@@ -177,7 +177,8 @@ export async function gather(
   const stations = await readStations(sql, ws, sittings);
   const lessons = await readLessons(sql, ws, section);
   const doubted = await doubtedStations(sql, ws, [section], sittings);
-  const vocabulary = await vocabularyToRead(sql, ws);
+  // Keys of before a character was retired still have it.
+  const vocabulary = new Map((await readWholeVocabulary(sql, ws)).map((c) => [c.id, c]));
   // Where a tree stands is no mark of it: it may be planted.
   const isMark = (id: string): boolean => vocabulary.get(id)?.organ !== 'site';
   const rivals = new Map<string, MissRival[]>();
@@ -224,5 +225,5 @@ export async function gather(
 }
 
 /** Characters by evidence group, with what is known of learners in general; retired ones too, which older keys still have. */
-const charactersOf = (vocabulary: Vocabulary): readonly MissCharacter[] =>
+const charactersOf = (vocabulary: ReadonlyMap<string, Character>): readonly MissCharacter[] =>
   [...vocabulary.values()].map((c) => ({ id: c.id, group: c.evidenceGroup ?? c.id, prior: c.misread[0] }));

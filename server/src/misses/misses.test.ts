@@ -151,6 +151,16 @@ describe('miss rates of a class', () => {
     expect((await fit('first', '2026-12-01')).status).toBe(409);
   });
 
+  test('a character that is retired in mid-term is still fitted from older keys, and is said to be retired', async () => {
+    await app.db.query(`update character set retired_at = now() where id = 'needle.bands'`, []);
+    await fit('first');
+    const found = await characters();
+    expect(found.retired).toContainEqual(expect.objectContaining({ character: 'needle.bands' }));
+    expect(found.fit?.rates.find((r) => r.character === 'needle.bands')?.direct).toBeGreaterThan(40);
+    await app.db.query(`update character set retired_at = null where id = 'needle.bands'`, []);
+    expect((await characters()).retired).toEqual([]);
+  });
+
   test('a fit that is stopped leaves nothing', async () => {
     const before = (await characters()).fit?.id;
     const { body } = await owner.call<JobStarted>('POST', `/api/sections/${id('first')}/characters/fit`, {

@@ -14,7 +14,7 @@ import { MISS_ENGINE } from '@hurrow/core/misses';
 import type { LeftOut } from '@hurrow/core/misses';
 import { maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { readHeaders, vocabularyToRead } from '../library/index.ts';
+import { readHeaders, readWholeVocabulary, vocabularyToRead } from '../library/index.ts';
 import { readCalled, readNeverCalled } from './called.ts';
 import { studentsOf } from './fit.ts';
 import { inputHash, readSat } from './gather.ts';
@@ -192,11 +192,19 @@ export async function readCharacters(sql: Sql, ws: string, section: string): Pro
      left join account a on a.ws = p.ws and a.id = p.by_account where p.ws = $1 and p.section = $2`,
     [ws, section],
   );
+  const fit = await asFit(sql, ws, section, fits, sat, called);
+  const shown = new Set([
+    ...(fit?.rates.flatMap((r) => [r.character, ...r.bundle]) ?? []),
+    ...called.map((c) => c.character),
+  ]);
   return {
     students,
     small: students < SMALLEST_CLASS,
+    retired: (await readWholeVocabulary(sql, ws)).flatMap((c) =>
+      c.retired && shown.has(c.id) ? [{ character: c.id, term: c.term, plain: c.plain }] : [],
+    ),
     sittings: sat.map(({ id, on, quiz }) => ({ id, on, quiz })),
-    fit: await asFit(sql, ws, section, fits, sat, called),
+    fit,
     applied: applied && { ...spanOf(applied, sat), id: applied.id, at: applied.at, by: applied.by },
     called,
     neverCalled: await readNeverCalled(sql, ws, section, called),

@@ -155,7 +155,9 @@ function Rates({ data, fit }: { data: CharactersOfClass; fit: MissFitOfClass }) 
   const nameOf = (id: string): string => {
     const c = vocabulary?.get(id);
     // Some are worded as a question to a student.
-    return c ? characterWords(c, wording.words).replace(/\?$/, '') : id;
+    if (c) return characterWords(c, wording.words).replace(/\?$/, '');
+    const old = data.retired.find((r) => r.character === id);
+    return old ? `${wording.words === 'plain' ? old.plain : old.term} (retired)` : id;
   };
   const rate = fit.rates.find((r) => r.character === open) ?? null;
   return (

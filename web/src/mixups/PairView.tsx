@@ -166,13 +166,15 @@ export function PairView({
               <Button onClick={onClose}>Back to the board</Button>
               <AskAgain section={section} pair={e.pair} />
               <Button
-                type="primary"
                 onClick={() => {
                   layOnly(truth, answer);
                   go('/compare');
                 }}
               >
                 Compare the two
+              </Button>
+              <Button type="primary" onClick={() => go(`/reteach?pin=${[truth, answer].sort().join('/')}`)}>
+                Plan reteach
               </Button>
             </div>
           </div>

@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import Alert from 'antd/es/alert';
 import Button from 'antd/es/button';
 import InputNumber from 'antd/es/input-number';
@@ -57,7 +58,9 @@ function Plan({ section, data }: { section: string; data: MixUps }) {
   const record = useWrite('lessonRecord');
   const [minutes, setMinutes] = useState<number>(MINUTES[0]);
   const [most, setMost] = useState(USUAL_MOST);
-  const [pinned, setPinned] = useState<ReadonlySet<string>>(new Set());
+  const [search] = useSearchParams();
+  // A pair that the lesson is planned from is in it, whatever it costs.
+  const [pinned, setPinned] = useState<ReadonlySet<string>>(() => new Set(search.getAll('pin')));
   const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
   const rows = useMemo(() => contrastsOf(data.pairs, data.clusters, data.students), [data]);
   const byId = useMemo(() => new Map(rows.map((r) => [r.id, r])), [rows]);

@@ -80,6 +80,7 @@ export const charactersOfClassSchema = record<CharactersOfClass>({
       states: listOf(record<StateConfusion>({ shown: text, called: text, times: number })),
     }),
   ),
+  retired: listOf(record<CharactersOfClass['retired'][number]>({ character: text, term: text, plain: text })),
   neverCalled: listOf(text),
 });
 
