@@ -1,5 +1,5 @@
 import { performance } from 'node:perf_hooks';
-import { expit, fitMisses, ratePrior } from '@hurrow/core/misses';
+import { expit, fitMisses, packMisses, ratePrior } from '@hurrow/core/misses';
 import type { MissData, MissFit, MissLook } from '@hurrow/core/misses';
 import { seeded } from '@hurrow/core/numbers';
 import { inThread } from '@hurrow/server/threads';
@@ -66,7 +66,7 @@ export async function measureMisses(): Promise<string> {
   const start = performance.now();
   const fit = await inThread<MissFit>(
     new URL('../../server/src/misses/fit.worker.ts', import.meta.url),
-    data,
+    packMisses(data),
     { onProgress: () => (told += 1), onCancel: () => undefined },
   );
   const took = performance.now() - start;

@@ -16,3 +16,5 @@ export type { ChosenLooks, LeftOut, WeighedLook, WeighedStation } from './choose
 
 /** Changes whenever the same answers could be fitted otherwise. */
 export const MISS_ENGINE = 'misses-1';
+export { packMisses, unpackMisses } from './pack.ts';
+export type { PackedMisses } from './pack.ts';

@@ -1,7 +1,7 @@
 import { v7 } from 'uuid';
 import type { FitBody } from '@hurrow/contract';
 import { SMALLEST_CLASS } from '@hurrow/core/mixups';
-import { MISS_ENGINE } from '@hurrow/core/misses';
+import { MISS_ENGINE, packMisses } from '@hurrow/core/misses';
 import type { MissFit } from '@hurrow/core/misses';
 import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
@@ -118,10 +118,14 @@ export async function fitClass(
     };
   });
   progress('fitting', 0, 60);
-  const fit = await inThread<MissFit>(new URL('./fit.worker.ts', import.meta.url), ground.chosen.data, {
-    onProgress: (done, total) => progress('fitting', done, total),
-    onCancel: progress.onCancel,
-  });
+  const fit = await inThread<MissFit>(
+    new URL('./fit.worker.ts', import.meta.url),
+    packMisses(ground.chosen.data),
+    {
+      onProgress: (done, total) => progress('fitting', done, total),
+      onCancel: progress.onCancel,
+    },
+  );
   progress('finishing', 1, 1);
   await db.transaction((tx) =>
     keep(tx, asked, clock().toISOString(), {
