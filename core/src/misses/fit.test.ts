@@ -164,6 +164,21 @@ describe('fitted miss rates', () => {
     expect(rateOf(fit.rates, 'bud').bundle).toEqual([]);
   });
 
+  test('calls of one character alone split that one and no other', () => {
+    const fit = fitMisses(
+      planted({
+        pairs: { 'a/b': ['margin'], 'c/d': ['bud'] },
+        times: 4,
+        students: 24,
+        wrong: () => 0.2,
+        calls: (tells) => [{ character: 'margin', right: tells[0] !== 'bud' }],
+      }),
+    );
+    expect(rateOf(fit.rates, 'margin').split).not.toBeNull();
+    for (const r of fit.rates.filter((x) => x.character !== 'margin'))
+      expect(r).toMatchObject({ split: null, direct: 0 });
+  });
+
   test('answers of one kind at the same time have no slope; species taught at different times have one', () => {
     const data = planted({ pairs: { 'a/b': ['margin'] }, times: 8, students: 24, wrong: () => 0.2 });
     expect(fitMisses(data).slope).toBeNull();
