@@ -136,6 +136,8 @@ export interface EvidenceCall {
 /** A reading that an instructor put in place of the one worked out. */
 export interface CorrectedReading {
   readonly reading: ReadingKind;
+  /** What was worked out when it was put in its place. */
+  readonly insteadOf: ReadingKind;
   readonly by: string | null;
   readonly at: string;
 }

@@ -203,6 +203,7 @@ describe('readings of wrong answers', () => {
       rows.find((r) => r.sittingStation === row?.station && r.student === row?.student)?.corrected,
     ).toMatchObject({
       reading: 'taught_so',
+      insteadOf: row?.readings[0]?.kind,
       by: 'Ilse Varn',
     });
     const back = await owner.call<ReadingsOfClass>('PUT', path, { ...body, reading: null });

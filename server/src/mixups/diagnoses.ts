@@ -257,7 +257,7 @@ export async function diagnoses(
   const corrected = new Map(
     (await readCorrected(sql, ws, unique(all.filter(isWrong).map((l) => l.sitting_station)))).map((c) => [
       `${c.station}/${c.student}`,
-      { reading: c.reading, by: c.by, at: c.at } as CorrectedReading,
+      { reading: c.reading, insteadOf: c.insteadOf, by: c.by, at: c.at } as CorrectedReading,
     ]),
   );
   return (look) => ({

@@ -107,6 +107,7 @@ export interface CorrectedRow {
   readonly station: string;
   readonly student: string;
   readonly reading: string;
+  readonly insteadOf: string;
   readonly by: string | null;
   readonly at: string;
 }
@@ -119,7 +120,7 @@ export const readCorrected = (
 ): Promise<readonly CorrectedRow[]> =>
   readMany<CorrectedRow>(
     sql,
-    `select d.sitting_station as station, d.student, d.reading, a.name as by, d.at from diagnosis d
+    `select d.sitting_station as station, d.student, d.reading, d.instead_of as "insteadOf", a.name as by, d.at from diagnosis d
      left join account a on a.ws = d.ws and a.id = d.by_account
      where d.ws = $1 and d.sitting_station = any($2::uuid[])`,
     [ws, stations],

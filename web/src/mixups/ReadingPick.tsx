@@ -2,7 +2,7 @@ import Select from 'antd/es/select';
 import type { ReadAnswer } from '@hurrow/contract';
 import type { ReadingKind } from '@hurrow/core/mixups';
 import { useWrite } from '../api/index.ts';
-import { READING_CHOICES, READING_TIPS, firstReading, readingWords } from './readingWords.ts';
+import { READING_CHOICES, READING_TIPS, READING_WORDS, firstReading, readingWords } from './readingWords.ts';
 
 const WORKED_OUT = '';
 
@@ -29,9 +29,14 @@ export function ReadingPick({
       params: { id: section },
       body: { station, student, reading: value === WORKED_OUT ? null : (value as ReadingKind) },
     });
+  const [first] = answer.readings;
+  const isOther = corrected !== null && first !== undefined && corrected.insteadOf !== first.kind;
   return (
     <div className="reading">
       {corrected ? <div className="quiet">Read by {corrected.by ?? 'an instructor'}; worked out:</div> : null}
+      {isOther && corrected ? (
+        <div className="quiet">(then it was {READING_WORDS[corrected.insteadOf]})</div>
+      ) : null}
       {answer.readings.map((r, i) => (
         <div key={r.kind} className={i === 0 && !corrected ? '' : 'quiet'} title={READING_TIPS[r.kind]}>
           {readingWords(r, nameOf)}

@@ -139,7 +139,9 @@ describe('readings in words', () => {
   test('what an instructor chose is shown before what was worked out', () => {
     const readings = [reading('misread'), reading('guess')];
     expect(firstReading({ readings, corrected: null })).toBe('misread');
-    expect(firstReading({ readings, corrected: { reading: 'slip', by: null, at: TODAY } })).toBe('slip');
+    expect(
+      firstReading({ readings, corrected: { reading: 'slip', insteadOf: 'misread', by: null, at: TODAY } }),
+    ).toBe('slip');
     expect(firstReading({ readings: [], corrected: null })).toBe('single');
     expect(new Set(READING_CHOICES.map((c) => c.label)).size).toBe(READING_CHOICES.length);
   });

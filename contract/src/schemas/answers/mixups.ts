@@ -102,7 +102,9 @@ const readAnswer = {
   readings: listOf(
     record<Reading>({ kind: readingKind, characters: listOf(text), as: nullOr(oneOf([...MISREAD_CASES])) }),
   ),
-  corrected: nullOr(record<CorrectedReading>({ reading: readingKind, by: nullOr(text), at: text })),
+  corrected: nullOr(
+    record<CorrectedReading>({ reading: readingKind, insteadOf: readingKind, by: nullOr(text), at: text }),
+  ),
 };
 
 export const readingsOfClassSchema = record<ReadingsOfClass>({
