@@ -9,7 +9,7 @@ import type {
   SettingsEffect,
 } from '../mixups.ts';
 import type { MisreadRow } from '../vocabulary.ts';
-import { route, shape } from './route.ts';
+import { FROM_ANSWERS, route, shape } from './route.ts';
 
 /** Which species are named for which, by whom, and what is to be asked again. */
 export const MIXUPS = {
@@ -60,9 +60,7 @@ export const MIXUPS = {
         'mixUpsByStudent',
         'evidence',
         'retest',
-        'characters',
-        'readings',
-        'sectionsAndYears',
+        ...FROM_ANSWERS,
       ],
     },
   ),

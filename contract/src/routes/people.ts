@@ -16,7 +16,10 @@ import type {
   SignInBody,
   WorkspaceBody,
 } from '../people.ts';
-import { route, shape } from './route.ts';
+import { FROM_ANSWERS, route, shape } from './route.ts';
+
+/** What other things say once two students are one person, or are two again. */
+const AFTER_A_MERGE = ['personLinks', 'mixups', 'mixUpGroups', 'mixUpsByStudent', ...FROM_ANSWERS] as const;
 
 /** Who is on the staff, who signs in, and who a student is. */
 export const PEOPLE = {
@@ -112,9 +115,7 @@ export const PEOPLE = {
         'sheet',
         'misreads',
         'evidence',
-        'characters',
-        'readings',
-        'sectionsAndYears',
+        ...FROM_ANSWERS,
       ],
     },
   ),
@@ -125,15 +126,7 @@ export const PEOPLE = {
     body: shape<PersonMergeBody>(),
     answer: shape<PersonLinks>(),
     creates: true,
-    makesStale: [
-      'personLinks',
-      'mixups',
-      'mixUpGroups',
-      'mixUpsByStudent',
-      'characters',
-      'readings',
-      'sectionsAndYears',
-    ],
+    makesStale: AFTER_A_MERGE,
   }),
   personMergeUndo: route(
     'DELETE',
@@ -141,15 +134,7 @@ export const PEOPLE = {
     'teachers',
     'Take a merge of two students back',
     {
-      makesStale: [
-        'personLinks',
-        'mixups',
-        'mixUpGroups',
-        'mixUpsByStudent',
-        'characters',
-        'readings',
-        'sectionsAndYears',
-      ],
+      makesStale: AFTER_A_MERGE,
     },
   ),
   workspaceChange: route('PUT', '/api/workspace', 'owner', 'Rename the workspace', {

@@ -28,7 +28,7 @@ import type {
   TreeChecks,
   TreeRow,
 } from '../quizzes.ts';
-import { route, shape } from './route.ts';
+import { FROM_ANSWERS, route, shape } from './route.ts';
 
 /** Trees, quizzes, stations, sittings. */
 export const QUIZZES = {
@@ -195,9 +195,7 @@ export const QUIZZES = {
         'devices',
         'disputes',
         'holds',
-        'characters',
-        'readings',
-        'sectionsAndYears',
+        ...FROM_ANSWERS,
       ],
     },
   ),

@@ -15,7 +15,7 @@ import type {
 } from '../grading.ts';
 import type { Soundness, TagDecision } from '../soundness.ts';
 import type { WalkResults } from '../walk.ts';
-import { route, shape } from './route.ts';
+import { FROM_ANSWERS, route, shape } from './route.ts';
 
 /** What other things say once one grade was changed by hand. */
 const AFTER_AN_OVERRIDE = [
@@ -29,6 +29,7 @@ const AFTER_AN_OVERRIDE = [
   'misreads',
   'decisionsDue',
   'soundness',
+  ...FROM_ANSWERS,
 ] as const;
 
 /** Grades, decisions and keys. */
@@ -51,9 +52,7 @@ export const RESULTS = {
       'decisionsDue',
       'gradingPreview',
       'soundness',
-      'characters',
-      'readings',
-      'sectionsAndYears',
+      ...FROM_ANSWERS,
     ],
   }),
   grades: route('GET', '/api/sittings/:id/grades', 'staff', 'Grades of a sitting, answer by answer', {
@@ -137,9 +136,7 @@ export const RESULTS = {
         'key',
         'decisionsDue',
         'gradingPreview',
-        'characters',
-        'readings',
-        'sectionsAndYears',
+        ...FROM_ANSWERS,
       ],
     },
   ),
@@ -170,9 +167,7 @@ export const RESULTS = {
       'decisionsDue',
       'gradingPreview',
       'soundness',
-      'characters',
-      'readings',
-      'sectionsAndYears',
+      ...FROM_ANSWERS,
     ],
   }),
   rulings: route('GET', '/api/name-rulings', 'staff', 'Decisions about written names', {

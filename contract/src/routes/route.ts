@@ -63,3 +63,6 @@ export const route = <
   summary,
   ...more,
 });
+
+/** Reads that say other things wherever an answer, its grade or whose it is changed. */
+export const FROM_ANSWERS = ['characters', 'readings', 'sectionsAndYears', 'lessons'] as const;

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Evidence, LessonRow, MixUps } from '@hurrow/contract';
-import { id, longQuiz, openTestApp, satLong } from '../testing/index.ts';
+import { enroll, id, longQuiz, openTestApp, satLong } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 const WALK = ['grandis', 'lasiocarpa', 'flexilis', 'albicaulis'];
@@ -15,8 +15,7 @@ const named =
 beforeAll(async () => {
   app = await openTestApp();
   owner = await app.owner();
-  const students = Array.from({ length: 24 }, (_, i) => ({ code: String(101 + i) }));
-  await owner.call('POST', `/api/sections/${id('first')}/students`, { students });
+  await enroll(owner, 'first', 101, 24);
   const quizzes = [];
   for (let i = 0; i < 3; i += 1) quizzes.push(await longQuiz(owner, WALK));
   await satLong(owner, quizzes[0]?.id ?? '', 'first', '2026-10-01', named(10), 24);

@@ -15,7 +15,7 @@ export interface SatSitting {
   readonly id: string;
   readonly on: string;
   readonly quiz: string;
-  /** The newest grading, key revision and day that results were returned; whatever changes them changes a fit. */
+  /** The newest grading and key revision; whatever changes either changes a fit. */
   readonly stamp: string;
 }
 
@@ -44,7 +44,7 @@ const readLessons = (sql: Sql, ws: string, section: string): Promise<readonly Le
     [ws, section],
   );
 
-/** Sheets whose lines may be shifted, tags found right, and lessons: what else a fit rests on. */
+/** Tags found right, lessons with what they took up, and the first day of the term: what else a fit rests on. */
 async function groundStamp(
   sql: Sql,
   ws: string,
@@ -54,7 +54,8 @@ async function groundStamp(
   const rows = await sql.query<{ stamp: string }>(
     `select coalesce((select string_agg(f.sitting_station::text, ',' order by f.sitting_station) from tag_found_right f
          join sitting_station ss on ss.ws = f.ws and ss.id = f.sitting_station where f.ws = $1 and ss.sitting = any($3::uuid[])), '')
-       || '/' || coalesce((select string_agg(l.id::text || l.on_date::text, ',' order by l.id) from lesson l where l.ws = $1 and l.section = $2), '')
+       || '/' || coalesce((select string_agg(concat_ws(' ', l.id, l.on_date, l.kind, i.taxon, i.other), ',' order by l.id, i.ord)
+         from lesson l left join lesson_item i on i.ws = l.ws and i.lesson = l.id where l.ws = $1 and l.section = $2), '')
        || '/' || coalesce((select starts_on::text from section where ws = $1 and id = $2), '') as stamp`,
     [ws, section, sittings],
   );

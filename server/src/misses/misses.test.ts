@@ -9,7 +9,7 @@ import type {
   SectionsAndYears,
   SittingDetail,
 } from '@hurrow/contract';
-import { finished, graded, id, longQuiz, openTestApp, satLong } from '../testing/index.ts';
+import { enroll, finished, graded, id, longQuiz, openTestApp, satLong } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 const WALK = ['grandis', 'lasiocarpa', 'flexilis', 'albicaulis', 'grandis'];
@@ -32,13 +32,8 @@ const called =
 beforeAll(async () => {
   app = await openTestApp();
   owner = await app.owner();
-  for (const [section, from] of [
-    ['first', 101],
-    ['second', 201],
-  ] as const) {
-    const students = Array.from({ length: 12 }, (_, i) => ({ code: String(from + i) }));
-    await owner.call('POST', `/api/sections/${id(section)}/students`, { students });
-  }
+  await enroll(owner, 'first', 101, 12);
+  await enroll(owner, 'second', 201, 12);
   const asks = [CALL, { kind: 'common', points: 2 }];
   quiz = await longQuiz(owner, WALK, asks);
   const other = await longQuiz(owner, WALK, asks);

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Evidence, MixUps, QuizDetail, SittingDetail } from '@hurrow/contract';
 import { upgradeSums } from '../sums/index.ts';
-import { id, longQuiz, moveSitting, openTestApp, satLong } from '../testing/index.ts';
+import { enroll, id, longQuiz, moveSitting, openTestApp, satLong } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 const WALK = ['grandis', 'lasiocarpa', 'flexilis', 'albicaulis', 'flexilis', 'grandis'];
@@ -13,13 +13,8 @@ let sittings: readonly SittingDetail[];
 beforeAll(async () => {
   app = await openTestApp();
   owner = await app.owner();
-  for (const [section, from] of [
-    ['first', 101],
-    ['second', 201],
-  ] as const) {
-    const students = Array.from({ length: 12 }, (_, i) => ({ code: String(from + i) }));
-    await owner.call('POST', `/api/sections/${id(section)}/students`, { students });
-  }
+  await enroll(owner, 'first', 101, 12);
+  await enroll(owner, 'second', 201, 12);
   quiz = await longQuiz(owner, WALK);
   const other = await longQuiz(owner, WALK);
   const named =

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { GradeEffect, Grades, SittingDetail, Soundness, TreeRow } from '@hurrow/contract';
-import { gradesOf, id, longQuiz, openLong, openTestApp, satLong } from '../testing/index.ts';
+import { enroll, gradesOf, id, longQuiz, openLong, openTestApp, satLong } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 let app: TestApp;
@@ -21,13 +21,8 @@ const REALLY = WALK.map((s, i) => (i === 2 ? 'albicaulis' : s));
 beforeAll(async () => {
   app = await openTestApp();
   owner = await app.owner();
-  for (const [section, from] of [
-    ['first', 101],
-    ['second', 201],
-  ] as const) {
-    const students = Array.from({ length: 10 }, (_, i) => ({ code: String(from + i) }));
-    await owner.call('POST', `/api/sections/${id(section)}/students`, { students });
-  }
+  await enroll(owner, 'first', 101, 10);
+  await enroll(owner, 'second', 201, 10);
 });
 afterAll(() => app.close());
 

@@ -5,6 +5,7 @@ export { answersFor, send } from './answer.ts';
 export type { Given } from './answer.ts';
 export { client } from './client.ts';
 export { needFit } from './fits.ts';
+export { enroll } from './enroll.ts';
 export { graded, gradesOf } from './graded.ts';
 export type { Answer, Client } from './client.ts';
 export { PASSPHRASES, fixture } from './fixture.ts';
