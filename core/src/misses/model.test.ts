@@ -73,6 +73,19 @@ const arbitrary = fc
     return { group, l, theta: Float64Array.from({ length: l.size }, (_, i) => theta[i % theta.length] ?? 0) };
   });
 
+/** The chances in a data set of one group where the first character is missed half the time, all else as the prior has it. */
+function halfMissed(d: MissData) {
+  const l = layoutOf(d);
+  const [group] = grouper(d, l, new Map([['s0', 0]]))(new Float64Array(4).fill(0.5));
+  if (!group) throw new Error('No group was made.');
+  const theta = l.mean.slice();
+  theta[0] = 0;
+  const room = roomFor([group], l);
+  readParameters(theta, l, room);
+  chancesOf(group, theta, l, room);
+  return { group, room };
+}
+
 describe('the chances of names', () => {
   test('add up to 1 and are never negative, whatever was called', () => {
     fc.assert(
@@ -92,14 +105,7 @@ describe('the chances of names', () => {
   test('are those worked out by hand for two names that one character separates', () => {
     // m = 0.5 on the margin, o = 0: F = 0.5; equal weights: N = 0.5·1/2 = 0.25; ε = 1/31, L − 1 = 1.
     const d = data([station('a', { b: { margin: 0 } })], [look(0, 0, 'a')]);
-    const l = layoutOf(d);
-    const [group] = grouper(d, l, new Map([['s0', 0]]))(new Float64Array(4).fill(0.5));
-    if (!group) throw new Error('No group was made.');
-    const theta = l.mean.slice();
-    theta[0] = 0;
-    const room = roomFor([group], l);
-    readParameters(theta, l, room);
-    chancesOf(group, theta, l, room);
+    const { group, room } = halfMissed(d);
     const [b, other, right] = outcomesOf(group, room);
     expect(b).toBeCloseTo(1 / 31 + (30 / 31) * 0.25, 12);
     expect(other).toBe(0);
@@ -108,15 +114,9 @@ describe('the chances of names', () => {
 
   test('of two rivals that the same character separates leave the right name what is left', () => {
     // F = 0.5 each and both together 0.5: each gets 0.5/(1 + 1 + 1), so that the right one keeps 2/3.
-    const d = data([station('a', { b: { margin: 0 }, c: { margin: 0 } })], [look(0, 0, 'a')]);
-    const l = layoutOf(d);
-    const [group] = grouper(d, l, new Map([['s0', 0]]))(new Float64Array(4).fill(0.5));
-    if (!group) throw new Error('No group was made.');
-    const theta = l.mean.slice();
-    theta[0] = 0;
-    const room = roomFor([group], l);
-    readParameters(theta, l, room);
-    chancesOf(group, theta, l, room);
+    const { room } = halfMissed(
+      data([station('a', { b: { margin: 0 }, c: { margin: 0 } })], [look(0, 0, 'a')]),
+    );
     expect(room.named[0]).toBeCloseTo(1 / 6, 12);
     expect(1 - room.wrong).toBeCloseTo(2 / 3, 12);
   });
