@@ -170,7 +170,20 @@ export interface WorkspaceBody {
 /** One thing to do next, with where it is done. */
 export interface DueItem {
   readonly kind:
-    'recovery' | 'device' | 'grade' | 'enter' | 'return' | 'open_sitting' | 'draft' | 'mixup' | 'unrecorded';
+    | 'recovery'
+    | 'device'
+    | 'grade'
+    | 'enter'
+    | 'return'
+    | 'open_sitting'
+    | 'draft'
+    | 'gather'
+    | 'spoils'
+    | 'lesson'
+    | 'came_back'
+    | 'mixup'
+    | 'season'
+    | 'unrecorded';
   readonly title: string;
   readonly detail: string;
   readonly href: string;

@@ -9,10 +9,20 @@ import type { Site } from './people.ts';
 import type { AskKind } from '@hurrow/core/grading';
 import type { Sketch } from './sketch.ts';
 
+/** Where a tree stands, by satellite or from a map. */
+export interface TreePlace {
+  readonly lat: number;
+  readonly lon: number;
+  /** Meters above the sea; null where it is not known. */
+  readonly elevM: number | null;
+}
+
 export interface TreeRow {
   readonly id: string;
   readonly tag: string;
   readonly site: Site;
+  /** Null where it was never recorded. */
+  readonly place: TreePlace | null;
   readonly trail: string | null;
   readonly taxon: TaxonHeader;
   readonly stage: Stage | null;
@@ -297,6 +307,7 @@ export interface TreeBody {
 /** A tree as it is corrected: all that a person may say of it. */
 export interface TreeChange {
   readonly site: string;
+  readonly place: TreePlace | null;
   readonly tag: string;
   readonly taxon: string;
   readonly stage: Stage | null;

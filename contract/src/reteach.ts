@@ -1,4 +1,5 @@
 import type { EffectVerdict } from '@hurrow/core/mixups';
+import type { Material } from '@hurrow/core/conditions';
 import type { CountOf } from './mixups.ts';
 import type { TaxonHeader } from './library.ts';
 
@@ -27,6 +28,32 @@ export interface LessonRow {
   readonly kind: LessonKind;
   readonly items: readonly LessonItem[];
   readonly followed: readonly LessonFollowed[];
+}
+
+/** A cut part of a tree that is at hand. */
+export interface SpecimenAtHand {
+  readonly id: string;
+  /** The tree it was cut from; null where nobody said. */
+  readonly tree: string | null;
+  readonly tag: string | null;
+  readonly taxon: string;
+  readonly material: readonly Material[];
+  readonly takenOn: string | null;
+  /** The last day it is good; null where it keeps. */
+  readonly goodUntil: string | null;
+  /** Characters that its bag hides. */
+  readonly hides: readonly string[];
+}
+
+/** A wrong answer as it was written, of nobody: what a class looks at together. */
+export interface ReviewAnswer {
+  readonly truth: string;
+  readonly answer: string;
+  readonly typed: string;
+  /** The tree it was written at; null where none is known. */
+  readonly tree: string | null;
+  /** Characters that could be seen there and separate the two. */
+  readonly seen: readonly string[];
 }
 
 export interface LessonBody {

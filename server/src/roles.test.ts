@@ -219,6 +219,8 @@ const EXPECTED: Readonly<Record<RouteName, Row>> = {
   lessonRecord: SECOND_SECTION,
   lessonChange: SECOND_SECTION,
   lessonRemove: SECOND_SECTION,
+  specimens: STAFF,
+  review: SECOND_SECTION,
   devices: SECOND_SECTION,
   deviceDecide: ['in', 404, 401, 401, 401],
   wordReset: SECOND_SECTION,
@@ -283,6 +285,7 @@ function path(name: RouteName): string {
             'lessonRecord',
             'lessonChange',
             'lessonRemove',
+            'review',
           ].includes(name)
           ? id('second')
           : secondSitting

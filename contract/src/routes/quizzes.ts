@@ -157,7 +157,7 @@ export const QUIZZES = {
       body: shape<SpecimenBody>(),
       answer: shape<readonly CuttingRow[]>(),
       ifMatch: true,
-      makesStale: ['cuttingList', 'sitting', 'key'],
+      makesStale: ['cuttingList', 'sitting', 'key', 'specimens', 'due'],
     },
   ),
   stationSwap: route(

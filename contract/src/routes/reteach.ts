@@ -1,8 +1,9 @@
-import type { LessonBody, LessonRow } from '../reteach.ts';
+import type { LessonBody, LessonRow, ReviewAnswer, SpecimenAtHand } from '../reteach.ts';
 import { route, shape } from './route.ts';
 
 const STALE = [
   'lessons',
+  'due',
   'mixups',
   'mixUpGroups',
   'mixUpsByStudent',
@@ -37,4 +38,14 @@ export const RETEACH = {
     answer: shape<readonly LessonRow[]>(),
     makesStale: STALE,
   }),
+  specimens: route('GET', '/api/specimens', 'staff', 'Cut parts that are at hand', {
+    answer: shape<readonly SpecimenAtHand[]>(),
+  }),
+  review: route(
+    'GET',
+    '/api/sections/:id/review/:truth/:answer',
+    'staff',
+    'Wrong answers of a pair as written, of nobody, for a class to look at together',
+    { answer: shape<readonly ReviewAnswer[]>() },
+  ),
 } as const;

@@ -65,4 +65,4 @@ export const route = <
 });
 
 /** Reads that say other things wherever an answer, its grade or whose it is changed. */
-export const FROM_ANSWERS = ['characters', 'readings', 'sectionsAndYears', 'lessons'] as const;
+export const FROM_ANSWERS = ['characters', 'readings', 'sectionsAndYears', 'lessons', 'review'] as const;

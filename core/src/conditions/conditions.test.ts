@@ -10,6 +10,7 @@ import {
   dayOfYear,
   inSeason,
   isDate,
+  nextMonday,
   showDate,
   showDay,
   visible,
@@ -57,6 +58,17 @@ describe('days', () => {
       false,
     ]);
     expect(addDays('2026-12-30', 7)).toBe('2027-01-06');
+  });
+});
+
+describe('the next Monday', () => {
+  test('is a week on from a Monday, and a day on from a Sunday', () => {
+    expect(['2026-10-01', '2026-10-04', '2026-10-05', '2026-10-06'].map(nextMonday)).toEqual([
+      '2026-10-05',
+      '2026-10-05',
+      '2026-10-12',
+      '2026-10-12',
+    ]);
   });
 });
 

@@ -62,6 +62,12 @@ export function daysForward(a: number, b: number): number {
   return (((b - a) % 365) + 365) % 365;
 }
 
+/** The first Monday after a day, ISO. */
+export function nextMonday(date: string): string {
+  const weekday = new Date(`${date}T12:00:00Z`).getUTCDay();
+  return addDays(date, ((8 - weekday) % 7) + (weekday === 1 ? 7 : 0));
+}
+
 /** An ISO date moved by whole days. */
 export function addDays(date: string, days: number): string {
   const at = Date.UTC(+date.slice(0, 4), +date.slice(5, 7) - 1, +date.slice(8, 10)) + days * 86_400_000;

@@ -1,7 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { CHARACTERS } from '../characters/index.ts';
-import { EVERYTHING_AT_THE_TREE, HANDLINGS, addDays, dayOfYear, inSeason, visible } from './index.ts';
+import {
+  EVERYTHING_AT_THE_TREE,
+  HANDLINGS,
+  addDays,
+  dayOfYear,
+  endsSoon,
+  inSeason,
+  visible,
+} from './index.ts';
 import type { Conditions, Material, Season, SeasonWindow, Subject, WindowKind } from './index.ts';
 
 const window = (kind: WindowKind, from: string, to: string): SeasonWindow => ({
@@ -222,4 +230,21 @@ test('on every day of the year each season is yes, partly, no or unknown with a 
       },
     ),
   );
+});
+
+describe('seasons that end soon', () => {
+  test('are open on the day, and their last day lies within the days ahead', () => {
+    const soon = (day: string, days: number) =>
+      endsSoon(birch.windows, `2026-${day}`, days).map((w) => [w.kind, w.inDays]);
+    expect(soon('10-25', 7)).toEqual([['leaf_fall', 5]]);
+    expect(soon('10-30', 0)).toEqual([['leaf_fall', 0]]);
+    expect(soon('10-31', 7)).toEqual([]);
+    expect(soon('10-05', 7)).toEqual([]);
+    expect(soon('04-27', 7)).toEqual([['pollen', 3]]);
+  });
+
+  test('may cross new year', () => {
+    const hanging = [window('hanging', '11-20', '01-05')];
+    expect(endsSoon(hanging, '2026-12-31', 7)).toMatchObject([{ kind: 'hanging', inDays: 5 }]);
+  });
 });

@@ -18,6 +18,22 @@ export function within(window: SeasonWindow, day: number): boolean {
   return daysForward(window.start, day) <= daysForward(window.start, window.end);
 }
 
+/**
+ * Windows that are open on a day and end within some days of it, with the days that are left.
+ * @param date ISO; @param days how far ahead an end counts.
+ */
+export function endsSoon<W extends SeasonWindow>(
+  windows: readonly W[],
+  date: string,
+  days: number,
+): readonly (W & { readonly inDays: number })[] {
+  const day = dayOfYear(date);
+  return windows.flatMap((w) => {
+    const inDays = daysForward(day, w.end);
+    return within(w, day) && inDays <= days ? [{ ...w, inDays }] : [];
+  });
+}
+
 /** Days from the nearest end of a window that the day is not in. */
 function daysOutside(window: SeasonWindow, day: number): number {
   return Math.min(daysForward(day, window.start), daysForward(window.end, day));

@@ -1,2 +1,14 @@
-export { LESSON_TIMES, planLesson, removedBy } from './plan.ts';
+export { LESSON_TIMES, minutesInOrder, planLesson, removedBy } from './plan.ts';
 export type { Contrast, LeftOut, LessonPlan, LessonTimes, PlanChoices } from './plan.ts';
+export { metersBetween, minutesOnFoot } from './onFoot.ts';
+export type { Place } from './onFoot.ts';
+export { nearestTwo, showing } from './showing.ts';
+export type { Candidate, Showing, TwoTrees } from './showing.ts';
+export { exceptionsTo } from './exceptions.ts';
+export type { Exception } from './exceptions.ts';
+export { checkOf } from './check.ts';
+export type { CheckQuestion } from './check.ts';
+export { DRILLS, drillSheet } from './drill.ts';
+export type { Drill, DrillDrawing, DrillSheet } from './drill.ts';
+export { predictedPairs, predictedRate } from './predicted.ts';
+export type { PredictedPair } from './predicted.ts';

@@ -55,6 +55,17 @@ describe('a plan for a lesson', () => {
     expect(plan.leftOut).toEqual([{ id: 'firs', why: 'dropped' }]);
   });
 
+  test('an order that was asked for is kept, and costs a cluster its set-up twice where something comes between', () => {
+    const plan = planLesson([firs, spruces, ashes], choices({ minutes: 50, most: 3 }));
+    expect([plan.contrasts.map((c) => c.id), plan.minutes]).toEqual([['firs', 'spruces', 'ashes'], 14]);
+    const asked = planLesson(
+      [firs, spruces, ashes],
+      choices({ minutes: 50, most: 3, order: ['spruces', 'ashes'] }),
+    );
+    // Spruces 1 + 4, ashes 1 + 4, firs 1 + 4: the conifers are laid out twice.
+    expect([asked.contrasts.map((c) => c.id), asked.minutes]).toEqual([['spruces', 'ashes', 'firs'], 15]);
+  });
+
   test('a mix-up that the coming quiz does not ask has nothing to gain, unless it is pinned', () => {
     const absent = contrast('larches', 0.6, 0);
     expect(planLesson([absent], choices()).leftOut).toEqual([{ id: 'larches', why: 'nothing to gain' }]);

@@ -25,6 +25,8 @@ export interface PlanChoices {
   /** Contrasts that are in whatever they cost, and contrasts that are not wanted. */
   readonly pinned: ReadonlySet<string>;
   readonly dropped: ReadonlySet<string>;
+  /** The order that was asked for, by ids; contrasts that are not in it follow those that are. */
+  readonly order?: readonly string[];
 }
 
 export type LeftOut = 'dropped' | 'no time' | 'nothing to gain';
@@ -106,14 +108,24 @@ function bestOf(groups: readonly (readonly Option[])[], minutes: number, most: n
   );
 }
 
+/** Minutes of contrasts as they follow one another: a cluster is laid out once for as long as nothing else comes between. */
+export const minutesInOrder = (
+  contrasts: readonly Pick<Contrast, 'cluster'>[],
+  times: LessonTimes = LESSON_TIMES,
+): number =>
+  contrasts.reduce(
+    (sum, c, i) => sum + times.contrast + (contrasts[i - 1]?.cluster === c.cluster ? 0 : times.setUp),
+    0,
+  );
+
 /**
  * Chooses what to teach again in so many minutes: the contrasts that remove most wrong answers from the coming quiz, laying a
  * cluster out once for all of its contrasts. Pinned ones are in even where they take longer. Contrasts of one cluster follow
- * one another, the cluster that removes most first. Source: docs/formulas.md, A plan for a lesson.
+ * one another, the cluster that removes most first, unless another order was asked for. Source: docs/formulas.md, A plan for a lesson.
  */
 export function planLesson(
   all: readonly Contrast[],
-  { minutes, most, pinned, dropped }: PlanChoices,
+  { minutes, most, pinned, dropped, order = [] }: PlanChoices,
   times: LessonTimes = LESSON_TIMES,
 ): LessonPlan {
   const wanted = all.filter((c) => !dropped.has(c.id) && (removedBy(c) > 0 || pinned.has(c.id)));
@@ -130,10 +142,12 @@ export function planLesson(
   const chosen = new Set(best.ids);
   const worth = (cluster: string): number =>
     all.reduce((sum, c) => sum + (c.cluster === cluster && chosen.has(c.id) ? removedBy(c) : 0), 0);
+  const asked = (id: string): number => (order.includes(id) ? order.indexOf(id) : order.length);
   const inOrder = all
     .filter((c) => chosen.has(c.id))
     .sort(
       (a, b) =>
+        asked(a.id) - asked(b.id) ||
         worth(b.cluster) - worth(a.cluster) ||
         a.cluster.localeCompare(b.cluster) ||
         removedBy(b) - removedBy(a) ||
@@ -141,7 +155,7 @@ export function planLesson(
     );
   return {
     contrasts: inOrder.map((c) => ({ id: c.id, removed: removedBy(c), pinned: pinned.has(c.id) })),
-    minutes: best.minutes,
+    minutes: minutesInOrder(inOrder, times),
     removed: best.value,
     leftOut: all
       .filter((c) => !chosen.has(c.id))

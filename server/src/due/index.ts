@@ -4,93 +4,11 @@ import { readWorkspace } from '../workspace/index.ts';
 import { recoveryLines } from '../recoveryLines.ts';
 import type { Handlers } from '../http/index.ts';
 import type { Account, Call } from '../http/index.ts';
-import { readHeaders } from '../library/index.ts';
 import { readSittings } from '../quizzes/index.ts';
-
-type Sitting = Awaited<ReturnType<typeof readSittings>>[number];
-
-/** The next step of a sitting, if it has one now. */
-function step(s: Sitting, quiz: string, today: string): DueItem | null {
-  const href = `/quizzes/${s.quiz}/sittings/${s.id}`;
-  const who = `${s.sectionName} · ${quiz}`;
-  const base = { href, on: s.on } as const;
-  const sent = `${s.submitted} of ${s.roster} handed in, ${s.joined} began`;
-  switch (s.state) {
-    case 'draft':
-    case 'locked':
-      return s.on < today
-        ? {
-            ...base,
-            kind: 'open_sitting',
-            title: `Set a new date: ${who}`,
-            detail: 'It was to be sat already.',
-          }
-        : {
-            ...base,
-            kind: 'draft',
-            title: `Check and open: ${who}`,
-            detail: 'Drafted; look at what can be told at each station.',
-          };
-    case 'open':
-      return {
-        ...base,
-        kind: 'enter',
-        title: `Running: ${who}`,
-        detail: `${sent}. Close it when all are in.`,
-      };
-    case 'closed':
-      return { ...base, kind: 'grade', title: `Grade: ${who}`, detail: `${sent}.` };
-    case 'graded':
-      return {
-        ...base,
-        kind: 'return',
-        title: `Return results: ${who}`,
-        detail: 'Graded. Students wait for their results.',
-      };
-    case 'returned':
-      return null;
-  }
-}
-
-interface Pair {
-  section: string;
-  section_name: string;
-  truth: string;
-  answer: string;
-  students: number;
-}
-
-/** The mix-ups that most students of a section made, three a section. */
-async function mixUps(call: Call<Account>, sections: ReadonlySet<string>): Promise<readonly DueItem[]> {
-  const rows = await call.app.db.query<Pair>(
-    `select * from (
-       select c.section, s.name as section_name, c.truth, c.answer, count(distinct c.student)::integer as students,
-         row_number() over (partition by c.section order by count(distinct c.student) desc, c.truth, c.answer) as place
-       from cell_student c join section s on s.ws = c.ws and s.id = c.section
-       where c.ws = $1 and c.named = 'other' group by c.section, s.name, c.truth, c.answer) ranked
-     where place <= 3 and students >= 2 order by students desc, section_name, place`,
-    [call.who.ws],
-  );
-  const headers = await readHeaders(
-    call.app.db,
-    call.who.ws,
-    rows.flatMap((r) => [r.truth, r.answer]),
-  );
-  return rows.flatMap((r): DueItem[] => {
-    const [truth, answer] = [headers.get(r.truth), headers.get(r.answer)];
-    if (!sections.has(r.section) || !truth || !answer) return [];
-    return [
-      {
-        kind: 'mixup',
-        title: `${answer.common ?? answer.scientific} named for ${truth.common ?? truth.scientific}`,
-        detail: `${r.section_name}: ${r.students} students.`,
-        href: `/mix-ups?section=${r.section}&pair=${r.truth}.${r.answer}`,
-        on: null,
-        pair: { answer, truth },
-      },
-    ];
-  });
-}
+import { dueMaterial } from './material.ts';
+import { dueMixUps } from './mixUps.ts';
+import { dueSeasons } from './seasons.ts';
+import { sittingStep } from './sittingSteps.ts';
 
 /** Listed species of which nothing is recorded. */
 async function unrecorded(call: Call<Account>): Promise<readonly DueItem[]> {
@@ -150,7 +68,7 @@ async function due(call: Call<Account>): Promise<readonly DueItem[]> {
     ),
   );
   const today = (await readWorkspace(db, call.app.clock()))?.today ?? '';
-  const steps = sittings.flatMap((s) => step(s, names.get(s.quiz) ?? '', today) ?? []);
+  const steps = sittings.flatMap((s) => sittingStep(s, names.get(s.quiz) ?? '', today) ?? []);
   const ids = new Set(
     (
       await db.query<{ id: string }>(
@@ -163,7 +81,9 @@ async function due(call: Call<Account>): Promise<readonly DueItem[]> {
     ...recovery(call),
     ...(await asking(call)),
     ...steps,
-    ...(await mixUps(call, ids)),
+    ...(await dueMaterial(call, sittings, today)),
+    ...(await dueMixUps(call, ids, today)),
+    ...(await dueSeasons(call, ids, today)),
     ...(await unrecorded(call)),
   ];
 }

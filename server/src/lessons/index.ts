@@ -5,6 +5,7 @@ import { idParam } from '../http/index.ts';
 import type { Account, Call, Handlers } from '../http/index.ts';
 import { readWorkspace } from '../workspace/index.ts';
 import { changeLesson, readLessonRows, recordLesson, removeLesson } from './lessons.ts';
+import { reviewAnswers } from './review.ts';
 import type { LessonWriter } from './lessons.ts';
 
 /** Writes lessons of a class in one transaction, and reads them as they are then. */
@@ -36,4 +37,14 @@ export const lessonsHandlers = {
   lessonRemove: async (call) => ({
     body: await written(call, (tx, w) => removeLesson(tx, w, idParam(call, 'lesson'))),
   }),
+  review: async (call) => {
+    const section = idParam(call, 'id');
+    await needSection(call, section);
+    return {
+      body: await reviewAnswers(call.app, call.who, section, [
+        idParam(call, 'truth'),
+        idParam(call, 'answer'),
+      ]),
+    };
+  },
 } satisfies Partial<Handlers>;

@@ -64,6 +64,7 @@ describe('a tree that is corrected', () => {
     hazards: t.hazards,
     access: t.access,
     retired: false,
+    place: null,
     reach: t.reach,
   });
   const tagged = async (tag: string): Promise<TreeRow> => {

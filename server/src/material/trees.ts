@@ -13,6 +13,7 @@ interface Row {
   id: string;
   tag: string;
   site: SiteRow;
+  place: TreeRow['place'];
   trail: string | null;
   taxon: string;
   stage: TreeRow['stage'];
@@ -35,7 +36,9 @@ export async function readTrees(sql: Sql, ws: string, ids?: readonly string[]): 
 
 async function readFromTables(sql: Sql, ws: string): Promise<readonly TreeRow[]> {
   const rows = await sql.query<Row>(
-    `select i.id, tr.tag, ${SITE} as site, tl.name as trail, i.stage, i.condition, i.version, tr.planted, tr.hazards, tr.access, tr.retired_at is not null as retired,
+    `select i.id, tr.tag, ${SITE} as site,
+       case when tr.lat is null or tr.lon is null then null else jsonb_build_object('lat', tr.lat, 'lon', tr.lon, 'elevM', tr.elev_m) end as place,
+       tl.name as trail, i.stage, i.condition, i.version, tr.planted, tr.hazards, tr.access, tr.retired_at is not null as retired,
        (select d.taxon from determination d where d.ws = i.ws and d.individual = i.id order by d.seq desc limit 1) as taxon,
        (select jsonb_object_agg(r.organ, r.how) from reach r where r.ws = i.ws and r.individual = i.id) as reach
      from tree tr join individual i on i.ws = tr.ws and i.id = tr.individual
@@ -144,7 +147,7 @@ export async function changeTree(call: CallOf<'treeChange'>): Promise<ReplyOf<'t
     await tx.query(
       // A trail belongs to a site, so that a tree that moves leaves it.
       `update tree set trail = case when site = $3 then trail end, site = $3, tag = $4, hazards = $5::text[], access = $6,
-         retired_at = case when $7 then coalesce(retired_at, $8::timestamptz) end
+         retired_at = case when $7 then coalesce(retired_at, $8::timestamptz) end, lat = $9, lon = $10, elev_m = $11
        where ws = $1 and individual = $2`,
       [
         ws,
@@ -155,6 +158,9 @@ export async function changeTree(call: CallOf<'treeChange'>): Promise<ReplyOf<'t
         body.access || null,
         body.retired,
         call.app.clock().toISOString(),
+        body.place?.lat ?? null,
+        body.place?.lon ?? null,
+        body.place?.elevM ?? null,
       ],
     );
     if (body.taxon !== before.taxon.id)

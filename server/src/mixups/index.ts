@@ -20,6 +20,8 @@ export type { BoardScope } from './boardTypes.ts';
 export { ownMixUps } from './students.ts';
 export { correctReading, readReadings } from './readings.ts';
 export { doubtedStations } from './tags.ts';
+export { looksOfPair } from './writtenLooks.ts';
+export type { WrittenLook } from './writtenLooks.ts';
 
 const FORMS = ['typed', 'choice', 'number', 'completion'];
 

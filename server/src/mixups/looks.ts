@@ -104,7 +104,9 @@ async function readWanted(sql: Sql, ws: string, w: Wanted): Promise<readonly Loo
     .sort(newestFirst);
 }
 
-const EVERYTHING = { truths: null, from: null, to: null, material: null, form: null };
+/** Every day, material and form. */
+export const EVERY_DAY = { from: null, to: null, material: null, form: null };
+const EVERYTHING = { ...EVERY_DAY, truths: null };
 
 /** All looks of some classes. */
 export const readLooks = (sql: Sql, ws: string, sections: readonly string[]): Promise<readonly LookRow[]> =>

@@ -122,10 +122,13 @@ async function readRows(sql: Sql, ws: string, sitting: SittingRow): Promise<read
 }
 
 /** What to cut or gather for a sitting, station by station, with how far each has come. */
-export async function readCuttingList(call: Call<Account>): Promise<readonly CuttingRow[]> {
-  const sitting = await needSitting(call.app.db, call.who, idParam(call, 'id'));
-  return readRows(call.app.db, call.who.ws, sitting);
+export async function cuttingRows(call: Call<Account>, sitting: string): Promise<readonly CuttingRow[]> {
+  const { db } = call.app;
+  return readRows(db, call.who.ws, await needSitting(db, call.who, sitting));
 }
+
+export const readCuttingList = (call: Call<Account>): Promise<readonly CuttingRow[]> =>
+  cuttingRows(call, idParam(call, 'id'));
 
 function refuseStep(row: CuttingRow, to: SpecimenState, takenOn: string, on: string): void {
   if (row.permission === 'forbidden') {

@@ -40,6 +40,7 @@ export type {
   StationKey,
 } from './key/index.ts';
 export { newestRun, returnResults, staleReasons } from './returning.ts';
+export { cuttingRows } from './cutting.ts';
 export { readHolds } from './holds.ts';
 export { needSitting, publicId, readSittingStations, sittingById } from './store.ts';
 export type { SittingRow, SittingStationRow } from './store.ts';

@@ -138,6 +138,7 @@ export const BODIES: Readonly<Record<BodyRoute, unknown>> = {
   treeCreate: { site: id('none'), tag: 'T', taxon: id('none') },
   treeChange: {
     site: id('none'),
+    place: null,
     tag: 'T',
     taxon: id('none'),
     stage: null,

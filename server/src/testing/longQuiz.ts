@@ -79,6 +79,7 @@ export async function retag(owner: Client, tree: TreeRow, species: string): Prom
     access: null,
     reach,
     retired: false,
+    place: null,
   };
   const { status } = await owner.call('PUT', `/api/trees/${tree.id}`, body, { version });
   if (status !== 200) throw new Error(`The tree was not changed: ${status}`);

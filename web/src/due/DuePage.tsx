@@ -14,6 +14,11 @@ const KIND_WORDS: Readonly<Record<DueItem['kind'], string>> = {
   draft: 'draft',
   mixup: 'mix-up',
   unrecorded: 'record',
+  gather: 'gather',
+  spoils: 'spoils',
+  lesson: 'lesson',
+  came_back: 'came back',
+  season: 'season',
 };
 
 const day = (iso: string): string =>

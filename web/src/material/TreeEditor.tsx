@@ -9,7 +9,7 @@ import { HAZARDS, ORGANS } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
 import { ORGAN_LABELS } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
-import { changeOf, enteredOf, reachOf } from './treeForm.ts';
+import { changeOf, enteredOf, readPlace, reachOf } from './treeForm.ts';
 import type { TreeEntered } from './treeForm.ts';
 
 /** Tags a tree, or corrects one: where, under which tag, what it is, and what is out of reach on it. */
@@ -100,6 +100,21 @@ export function TreeEditor({
             </Form.Item>
             <Form.Item label="How to get there" name="access">
               <Input maxLength={400} />
+            </Form.Item>
+            <Form.Item
+              label="Latitude and longitude"
+              name="place"
+              extra="In degrees, as a map shows them: 47.9024, -115.8978. Minutes on foot are worked out from it."
+              rules={[
+                {
+                  validator: (_, typed: string | undefined) =>
+                    (typed ?? '').trim() === '' || readPlace(typed ?? '')
+                      ? Promise.resolve()
+                      : Promise.reject(new Error('Type two numbers, the latitude first: 47.9024, -115.8978.')),
+                },
+              ]}
+            >
+              <Input maxLength={60} />
             </Form.Item>
             <Form.Item name="retired" valuePropName="checked">
               <Checkbox>Retired: no longer offered for quizzes. Past quizzes keep it.</Checkbox>

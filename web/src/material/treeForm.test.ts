@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { TreeRow } from '@hurrow/contract';
-import { changeOf, enteredOf, reachOf } from './treeForm.ts';
+import { changeOf, enteredOf, readPlace, reachOf } from './treeForm.ts';
 
 const tree = {
   id: 't',
@@ -17,6 +17,7 @@ const tree = {
   condition: null,
   hazards: ['road', 'of long ago'],
   access: 'Gate 3',
+  place: { lat: 47.9, lon: -115.9, elevM: 760 },
   reach: { leaf: 'out', bark: 'trunk', twig: 'hand', wood: 'out' },
   version: 4,
 } as unknown as TreeRow;
@@ -32,6 +33,7 @@ describe('the form of a tree', () => {
       hazards: ['road'],
       access: 'Gate 3',
       retired: false,
+      place: { lat: 47.9, lon: -115.9, elevM: 760 },
       reach: expect.objectContaining({ leaf: 'out', bark: 'trunk', twig: 'hand', wood: 'out' }),
     });
   });
@@ -44,6 +46,18 @@ describe('the form of a tree', () => {
       access: null,
       hazards: [],
     });
+  });
+
+  test('a place is two numbers, and its elevation goes with another place', () => {
+    expect(readPlace(' 47.9024, -115.8978 ')).toEqual({ lat: 47.9024, lon: -115.8978 });
+    expect(readPlace('47.9 -115.9')).toEqual({ lat: 47.9, lon: -115.9 });
+    for (const typed of ['', '47.9', '95, 10', '47.9, -115.9, 3', 'by the creek']) expect(readPlace(typed)).toBeNull();
+    expect(changeOf({ ...enteredOf(tree), place: '47.91, -115.9' }, tree).place).toEqual({
+      lat: 47.91,
+      lon: -115.9,
+      elevM: null,
+    });
+    expect(changeOf({ ...enteredOf(tree), place: '' }, tree).place).toBeNull();
   });
 
   test('an organ brought back into reach is reached by hand, another keeps how it was reached', () => {

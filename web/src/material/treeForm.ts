@@ -13,6 +13,8 @@ export interface TreeEntered {
   readonly condition?: string | null;
   readonly access?: string | null;
   readonly retired?: boolean;
+  /** Latitude and longitude as typed. */
+  readonly place?: string;
 }
 
 /** Wood is reached on no standing tree, so nobody is asked about it. */
@@ -29,7 +31,24 @@ export const enteredOf = (tree: TreeRow): TreeEntered => ({
   condition: tree.condition,
   access: tree.access,
   retired: tree.retired,
+  place: tree.place ? `${tree.place.lat}, ${tree.place.lon}` : '',
 });
+
+/** Latitude and longitude as a map or a satellite receiver writes them, in degrees with a point; null where it is not so. */
+export function readPlace(typed: string): { readonly lat: number; readonly lon: number } | null {
+  const [lat, lon, more] = typed.trim().split(/\s*[,;\s]\s*/);
+  if (!lat || !lon || more !== undefined) return null;
+  const [y, x] = [Number(lat), Number(lon)];
+  return Math.abs(y) <= 90 && Math.abs(x) <= 180 ? { lat: y, lon: x } : null;
+}
+
+/** Where a corrected tree stands: its elevation goes with a place that is no longer its own. */
+function placeOf(typed: string | undefined, before: TreeRow['place']): TreeChange['place'] {
+  const read = readPlace(typed ?? '');
+  if (!read) return null;
+  const isSame = before?.lat === read.lat && before.lon === read.lon;
+  return { ...read, elevM: isSame ? before.elevM : null };
+}
 
 /**
  * How each organ is reached: what is out of reach is, the rest as it was, or by hand.
@@ -66,4 +85,5 @@ export const changeOf = (e: TreeEntered, tree: TreeRow): TreeChange => ({
   access: text(e.access),
   reach: reachOf(e.out, tree.reach),
   retired: e.retired ?? false,
+  place: placeOf(e.place, tree.place),
 });

@@ -16,6 +16,7 @@ export const treeFixture = (tag: string, taxon: string, part: Partial<TreeRow> =
   reach: {},
   certified: {},
   retired: false,
+  place: null,
   version: 1,
   ...part,
 });

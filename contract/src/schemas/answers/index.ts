@@ -1,4 +1,4 @@
-import { lessonRowSchema } from './reteach.ts';
+import { lessonRowSchema, reviewAnswerSchema, specimenSchema } from './reteach.ts';
 import { appliedRatesSchema, charactersOfClassSchema, sectionsAndYearsSchema } from './characters.ts';
 import type { AnswerOf, AnswerRoute } from '../../index.ts';
 import { listOf } from '../typed.ts';
@@ -122,6 +122,8 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   characters: charactersOfClassSchema,
   charactersFit: jobStartedSchema,
   lessons: listOf(lessonRowSchema),
+  specimens: listOf(specimenSchema),
+  review: listOf(reviewAnswerSchema),
   lessonRecord: listOf(lessonRowSchema),
   lessonChange: listOf(lessonRowSchema),
   lessonRemove: listOf(lessonRowSchema),

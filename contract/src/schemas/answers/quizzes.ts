@@ -10,6 +10,7 @@ import type {
   SittingState,
   SittingSummary,
   Station,
+  TreePlace,
   TreeRow,
 } from '../../index.ts';
 import {
@@ -36,6 +37,7 @@ export const treeRowSchema = record<TreeRow>({
   id: text,
   tag: text,
   site: siteSchema,
+  place: nullOr(record<TreePlace>({ lat: number, lon: number, elevM: nullOr(number) })),
   trail: nullOr(text),
   taxon: taxonHeaderSchema,
   stage: nullOr(oneOf(STAGES)),

@@ -1,7 +1,34 @@
-import type { CountOf, LessonFollowed, LessonItem, LessonRow } from '../../index.ts';
+import { MATERIALS } from '@hurrow/core/conditions';
+import type {
+  CountOf,
+  LessonFollowed,
+  LessonItem,
+  LessonRow,
+  ReviewAnswer,
+  SpecimenAtHand,
+} from '../../index.ts';
 import { listOf, nullOr, oneOf, record, text } from '../typed.ts';
 import { taxonHeaderSchema } from './library.ts';
 import { countOf } from './mixups.ts';
+
+export const specimenSchema = record<SpecimenAtHand>({
+  id: text,
+  tree: nullOr(text),
+  tag: nullOr(text),
+  taxon: text,
+  material: listOf(oneOf(MATERIALS)),
+  takenOn: nullOr(text),
+  goodUntil: nullOr(text),
+  hides: listOf(text),
+});
+
+export const reviewAnswerSchema = record<ReviewAnswer>({
+  truth: text,
+  answer: text,
+  typed: text,
+  tree: nullOr(text),
+  seen: listOf(text),
+});
 
 export const lessonRowSchema = record<LessonRow>({
   id: text,

@@ -39,9 +39,10 @@ import type {
   SwapBody,
   TreeBody,
   TreeChange,
+  TreePlace,
   TreeChecks,
 } from '../../index.ts';
-import { date, id, moment, noteOrNull, points, whole, words } from '../parts.ts';
+import { date, id, moment, noteOrNull, points, whole, within, words } from '../parts.ts';
 import {
   anything,
   either,
@@ -74,6 +75,9 @@ export const treeBody = record<TreeBody>({
 
 export const treeChange = record<TreeChange>({
   site: id,
+  place: nullOr(
+    record<TreePlace>({ lat: within(-90, 90), lon: within(-180, 180), elevM: nullOr(within(-500, 9000)) }),
+  ),
   tag: words(24),
   taxon: id,
   stage: nullOr(oneOf(STAGES)),

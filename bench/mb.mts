@@ -1,0 +1,3 @@
+import { measureMixUps } from './src/mixupsBench.ts';
+await measureMixUps();
+process.exit(0);

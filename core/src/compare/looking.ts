@@ -1,0 +1,112 @@
+import { easeOf } from '../tells/index.ts';
+import type { Strength } from '../tells/index.ts';
+import type { Character } from '../characters/index.ts';
+import type { Conditions, Organ } from '../conditions/index.ts';
+import type { TellCard } from './tellCards.ts';
+
+/**
+ * Steps of a look at a plant, in the order in which they are taken; `*` stands for whatever follows. The first step that
+ * fits counts.
+ */
+const STEPS: readonly (readonly string[])[] = [
+  ['leaf.kind', 'leaf.persistence'],
+  ['leaf.arrangement', 'twig.arrangement', 'needle.attachment', 'needle.arrangement', 'twig.two_ranked'],
+  ['leaf.complexity', 'leaf.leaflet_*', 'leaf.end_leaflet_stalk', 'leaf.rachis_wing'],
+  ['needle.bundle_count', 'needle.per_spur', 'needle.sheath', 'needle.spray'],
+  ['leaf.lob*', 'leaf.sinus_depth', 'leaf.waist'],
+  ['leaf.margin', 'leaf.tooth*', 'leaf.teeth_per_vein', 'needle.margin'],
+  ['leaf.base*', 'leaf.tip', 'needle.tip', 'leaf.shape', 'leaf.widest'],
+  ['leaf.surface_*', 'leaf.hair*', 'needle.bands'],
+  ['leaf.length', 'leaf.width', 'needle.length', 'leaf.petiole_length'],
+  ['leaf.colour_*', 'needle.colour', 'leaf.autumn_colour'],
+  ['leaf.*', 'needle.*'],
+];
+const fits = (id: string, pattern: string): boolean =>
+  pattern.endsWith('*') ? id.startsWith(pattern.slice(0, -1)) : id === pattern;
+const ORGANS_AFTER: readonly Organ[] = ['twig', 'flower', 'fruit', 'bark', 'smell', 'form', 'wood', 'site'];
+
+/** What nobody looks at on a plant in front of them: it is read somewhere, counted over years or dug for. */
+const ON_PAPER: ReadonlySet<string> = new Set([
+  'form.canopy_layer',
+  'form.growth_rate',
+  'form.life_span',
+  'site.soil_texture',
+  'site.soil_reaction',
+  'site.shade_tolerance',
+  'site.flood_tolerance',
+  'site.zones',
+  'site.nativeness',
+  'site.coast',
+]);
+
+/** Characters that say one thing in other words; of each, one is enough. */
+const RESTATED: Readonly<Record<string, readonly string[]>> = {
+  blade: ['leaf.leaflet_length', 'leaf.petiole_length'],
+  underside: ['leaf.surface_below', 'leaf.colour_below', 'leaf.hairs', 'leaf.hair_kind'],
+  teeth: ['leaf.margin', 'leaf.toothed_where', 'leaf.tooth_size', 'leaf.tooth_shape', 'leaf.teeth_per_vein'],
+  lobes: [
+    'leaf.lobing',
+    'leaf.lobe_regularity',
+    'leaf.lobe_form',
+    'leaf.lobe_count',
+    'leaf.sinus_depth',
+    'leaf.lobe_tip',
+  ],
+  furrows: [
+    'bark.texture',
+    'bark.furrow_depth',
+    'bark.furrow_width',
+    'bark.ridge_top',
+    'bark.ridge_pattern',
+    'bark.plate_size',
+  ],
+  ranks: ['twig.two_ranked', 'needle.arrangement'],
+  crown: ['form.outline', 'form.branching', 'form.branch_angle', 'form.leader'],
+  'tree size': ['form.height', 'form.trunk_diameter', 'form.spread'],
+  stature: ['form.habit', 'form.trunks'],
+  'bud scales': ['twig.bud_scales', 'twig.bud_scale_count'],
+  'twig color': ['twig.colour', 'twig.winter_colour'],
+  'cone size': ['fruit.size', 'fruit.scale_count', 'fruit.scale_width'],
+  smell: ['needle.smell', 'leaf.smell', 'smell.leaf', 'smell.touch', 'twig.smell', 'bark.smell'],
+};
+const RESTATES = new Map(Object.entries(RESTATED).flatMap(([group, all]) => all.map((c) => [c, group])));
+
+/** Whether a character is looked at on a plant in front of one. */
+export const isLookedAt = (c: Pick<Character, 'id' | 'organ'>): boolean =>
+  c.organ !== 'wood' && !ON_PAPER.has(c.id);
+
+/** The step at which a character is looked at, from 0; site is last. Source: docs/formulas.md, The order of tells. */
+export function lookingStep(c: Pick<Character, 'id' | 'organ'>): number {
+  const step = STEPS.findIndex((patterns) => patterns.some((p) => fits(c.id, p)));
+  return step >= 0 ? step : STEPS.length + Math.max(0, ORGANS_AFTER.indexOf(c.organ));
+}
+
+/** What a character says; two of the same say one thing. */
+export const saidBy = (c: Pick<Character, 'id' | 'evidenceGroup'>): string =>
+  RESTATES.get(c.id) ?? c.evidenceGroup ?? c.id;
+
+const STRENGTH: Readonly<Record<Strength, number>> = { clean: 0, usual: 1, partial: 2 };
+const strengthNow = (t: TellCard): number => (t.now === 'partly' ? STRENGTH.partial : STRENGTH[t.strength]);
+
+/**
+ * Tells as a teacher would say them: the strongest first, then by the order of looking, then the easier; of several that
+ * say one thing the first. What is not looked at on a plant is left out. Source: docs/formulas.md, The order of tells.
+ */
+export function inTeachingOrder(
+  tells: readonly TellCard[],
+  { handling }: Pick<Conditions, 'handling'>,
+): readonly TellCard[] {
+  const ordered = tells
+    .filter((t) => isLookedAt(t.character))
+    .sort(
+      (s, t) =>
+        strengthNow(s) - strengthNow(t) ||
+        lookingStep(s.character) - lookingStep(t.character) ||
+        easeOf(s.character, handling) - easeOf(t.character, handling),
+    );
+  const said = new Set<string>();
+  return ordered.filter((t) => {
+    const what = saidBy(t.character);
+    return !said.has(what) && said.add(what).size > 0;
+  });
+}

@@ -1,0 +1,74 @@
+import type { DueItem } from '@hurrow/contract';
+import { addDays, endsSoon, showDate } from '@hurrow/core/conditions';
+import type { WindowKind } from '@hurrow/core/conditions';
+import { describeTaxa } from '@hurrow/core/tells';
+import type { Account, Call } from '../http/index.ts';
+import { readHeaders, readLibrary, readSitePlace, vocabularyToRead } from '../library/index.ts';
+
+const DAYS = 7;
+const NAMED = 6;
+
+const ENDS: Readonly<Record<WindowKind, string>> = {
+  leaf_out: 'opening leaves',
+  pollen: 'pollen',
+  receptive: 'open seed flowers',
+  ripening: 'ripening fruit',
+  hanging: 'fruit on the tree',
+  autumn: 'fall color',
+  leaf_fall: 'falling leaves',
+};
+
+interface Taught {
+  readonly list: string;
+  readonly name: string;
+  readonly site: string;
+  readonly site_name: string;
+  readonly lat: number;
+  readonly lon: number;
+  readonly elev_m: number;
+  readonly members: readonly string[];
+}
+
+/** Seasons of the lists that are taught which end within a week at the site of the class: the last chance to see something. */
+export async function dueSeasons(
+  call: Call<Account>,
+  sections: ReadonlySet<string>,
+  today: string,
+): Promise<readonly DueItem[]> {
+  const { db } = call.app;
+  const { ws } = call.who;
+  const taught = await db.query<Taught>(
+    `select distinct on (l.id, si.id) l.id as list, l.name, si.id as site, si.name as site_name, si.lat, si.lon, si.elev_m,
+       (select coalesce(jsonb_agg(m.taxon), '[]') from list_member m where m.ws = l.ws and m.list = l.id) as members
+     from section s join list l on l.ws = s.ws and l.id = s.list join site si on si.ws = s.ws and si.id = s.site
+     where s.ws = $1 and s.id = any($2::uuid[]) and s.archived_at is null order by l.id, si.id`,
+    [ws, [...sections]],
+  );
+  const vocabulary = await vocabularyToRead(db, ws);
+  const items: DueItem[] = [];
+  for (const t of taught) {
+    const place = await readSitePlace(db, ws, { id: t.site, lat: t.lat, lon: t.lon, elevM: t.elev_m });
+    const described = describeTaxa(t.members, await readLibrary(db, ws, t.members), vocabulary, place);
+    const headers = await readHeaders(db, ws, t.members);
+    const ending = described
+      .flatMap((d) => endsSoon(d.windows, today, DAYS).map((w) => ({ ...w, taxon: headers.get(d.id) })))
+      .sort((a, b) => a.inDays - b.inDays);
+    const words = ending.flatMap((e) =>
+      e.taxon
+        ? [
+            `${ENDS[e.kind]} of ${e.taxon.common ?? e.taxon.scientific} (${showDate(addDays(today, e.inDays), today)})`,
+          ]
+        : [],
+    );
+    if (words.length === 0) continue;
+    const more = words.length > NAMED ? ` and ${words.length - NAMED} more` : '';
+    items.push({
+      kind: 'season',
+      title: `Ends this week at ${t.site_name}: ${words.length} ${words.length === 1 ? 'season' : 'seasons'} of ${t.name}`,
+      detail: `${words.slice(0, NAMED).join(', ')}${more}.`,
+      href: `/species/seasons?list=${t.list}`,
+      on: null,
+    });
+  }
+  return items;
+}
