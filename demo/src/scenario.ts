@@ -117,7 +117,7 @@ const COURSES: Readonly<Record<DemoTree['trail'], readonly (readonly [number, nu
 };
 
 /** A tree stands along its trail, in the order of its tags. */
-function placeOf(t: DemoTree): { readonly lat: number; readonly lon: number } {
+export function placeOf(t: DemoTree): { readonly lat: number; readonly lon: number } {
   const along = TREES.filter((x) => x.trail === t.trail).map((x) => x.tag);
   const course = COURSES[t.trail];
   const at = (along.indexOf(t.tag) / along.length) * (course.length - 1);

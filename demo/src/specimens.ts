@@ -90,6 +90,7 @@ export function specimenRows(): TableRows[] {
         good_until: goodUntil(s.days),
         bagged: s.hides !== undefined,
         hides: s.hides ?? [],
+        state: 'gathered',
       })),
     },
     {

@@ -44,7 +44,8 @@ export interface LessonEffect {
 
 const POINTS = 96;
 const FELL = 0.95;
-const FELL_MORE = 0.8;
+/** A pair is chosen by all that was counted of it, so that some fall is expected; see docs/simulation-lessons.md. */
+const HELPED = { fell: 0.98, fellMore: 0.98 } as const;
 
 const posterior = ({ k, n }: Counted): readonly number[] =>
   Array.from({ length: POINTS }, (_, i) => betaQuantile((i + 0.5) / POINTS, k + 0.5, n - k + 0.5));
@@ -56,8 +57,9 @@ function chanceUnder(a: readonly number[], b: readonly number[]): number {
   return under / (a.length * b.length);
 }
 
-function differenceOf(before: Counted, after: Counted): LessonEffect['difference'] {
-  const [b, a] = [posterior(before), posterior(after)];
+type Points = readonly number[];
+
+function differenceOf(b: Points, a: Points): LessonEffect['difference'] {
   const all = new Float64Array(POINTS * POINTS);
   a.forEach((x, i) => b.forEach((y, j) => (all[i * POINTS + j] = x - y)));
   all.sort();
@@ -66,8 +68,7 @@ function differenceOf(before: Counted, after: Counted): LessonEffect['difference
 }
 
 /** How far a rate fell, as the logarithm of after to before: the posterior in equally likely points. */
-function changeOf(before: Counted, after: Counted): readonly number[] {
-  const [b, a] = [posterior(before), posterior(after)];
+function changeOf(b: Points, a: Points): Points {
   const all = new Float64Array(POINTS * POINTS);
   a.forEach((x, i) => b.forEach((y, j) => (all[i * POINTS + j] = Math.log(x / y))));
   all.sort();
@@ -111,23 +112,24 @@ export function lessonEffect(
     before: sum(rest.flatMap((r) => r.before)),
     after: sum(rest.flatMap((r) => r.after)),
   };
-  const fell = chanceUnder(posterior(after), posterior(before));
-  const fellUnchosen = unchosen.n === 0 ? null : chanceUnder(posterior(after), posterior(unchosen));
+  const [then, now] = [posterior(before), posterior(after)];
+  const fell = chanceUnder(now, then);
+  const fellUnchosen = unchosen.n === 0 ? null : chanceUnder(now, posterior(unchosen));
   const fellMore =
     control.before.n === 0 || control.after.n === 0
       ? null
-      : chanceUnder(changeOf(before, after), changeOf(control.before, control.after));
+      : chanceUnder(changeOf(then, now), changeOf(posterior(control.before), posterior(control.after)));
   const counts = {
     before,
     after,
     unchosen,
     others: control,
-    difference: differenceOf(before, after),
+    difference: differenceOf(then, now),
     fell,
     fellUnchosen,
     fellMore,
   };
   if (before.n < fewest || after.n < fewest) return { verdict: 'too few', ...counts };
-  const isHelped = (fellUnchosen ?? 0) >= FELL && (fellMore ?? 0) >= FELL_MORE;
+  const isHelped = (fellUnchosen ?? 0) >= HELPED.fell && (fellMore ?? 0) >= HELPED.fellMore;
   return { verdict: isHelped ? 'helped' : fell >= FELL ? 'fell' : 'no sign', ...counts };
 }

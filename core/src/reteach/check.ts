@@ -1,6 +1,6 @@
 import { shownStates } from '../characters/index.ts';
 import type { Character, Value, Vocabulary } from '../characters/index.ts';
-import { isLookedAt, saidBy } from '../compare/index.ts';
+import { isLookedAt, lookingStep, saidBy } from '../compare/index.ts';
 import type { TellCard } from '../compare/index.ts';
 import { visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
@@ -56,7 +56,8 @@ function alike(
       [a, b].every((d) => visible(d.subject, c, conditions).seen === 'yes')
     );
   });
-  const atFirst = (c: Character): number => (organs.has(c.organ) ? 0 : 1);
+  // That two conifers have needles is asked only where they share nothing else.
+  const atFirst = (c: Character): number => (organs.has(c.organ) ? 0 : 1) + (lookingStep(c) === 0 ? 2 : 0);
   return found.sort((s, t) => atFirst(s) - atFirst(t) || s.effort - t.effort)[0];
 }
 

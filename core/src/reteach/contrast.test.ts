@@ -7,9 +7,11 @@ import type { Conditions } from '../conditions/index.ts';
 import type { DescribedTaxon } from '../tells/index.ts';
 import {
   checkOf,
+  drawnCards,
   drillSheet,
   exceptionsTo,
   nearestTwo,
+  pieceFor,
   predictedPairs,
   predictedRate,
   showing,
@@ -42,7 +44,7 @@ function taxon(id: string, values: Readonly<Record<string, Value>>): DescribedTa
 }
 const grand = taxon('grand', {
   'leaf.kind': states('needle'),
-  'needle.bands': states('below'),
+  'needle.bands': states('below-only'),
   'needle.tip': states('notched', ['blunt', 'sometimes']),
   'needle.attachment': states('disc'),
 });
@@ -121,7 +123,7 @@ describe('the two nearest trees', () => {
 describe('exceptions', () => {
   test('name a look that holds only most of the time, and a checked tree that does not show it', () => {
     const odd = tree('odd', 'grand', { certified: { 'needle.bands': states('both-sides') } });
-    const plain = tree('plain', 'grand', { certified: { 'needle.bands': states('below') } });
+    const plain = tree('plain', 'grand', { certified: { 'needle.bands': states('below-only') } });
     const found = exceptionsTo(
       [grand, subalpine],
       [odd, plain],
@@ -147,7 +149,7 @@ describe('a three-minute check', () => {
         value: states('notched', ['blunt', 'sometimes']),
         is: 'first',
       },
-      { kind: 'neither', character: 'leaf.kind', value: states('needle') },
+      { kind: 'neither', character: 'needle.attachment', value: states('disc') },
     ]);
   });
 
@@ -199,6 +201,35 @@ describe('a drill sheet', () => {
     expect(drillSheet(pine, 'margin', vocabulary, 7)).toBeNull();
     expect(drillSheet(maple, 'bundle', vocabulary, 7)).toBeNull();
     expect(drillSheet(taxon('empty', {}), 'margin', vocabulary, 7)).toBeNull();
+  });
+});
+
+describe('cards to cut', () => {
+  const drawn = [grand, subalpine].map((t) =>
+    taxon(t.id, {
+      ...Object.fromEntries([...t.values].map(([k, v]) => [k, v.value])),
+      'needle.length': { kind: 'range', xlow: null, low: 20, high: 40, xhigh: null, entered: '' },
+    }),
+  ) as [DescribedTaxon, DescribedTaxon];
+
+  test('are as many of each species, all different, and their order is no pattern', () => {
+    const cards = drawnCards(drawn, ['bark', 'leaf'], 4, vocabulary);
+    expect(cards.map((c) => c.of).sort()).toEqual([...Array(4).fill('first'), ...Array(4).fill('second')]);
+    expect(new Set(cards.map((c) => JSON.stringify(c.drawing.marks))).size).toBe(8);
+    expect(cards.map((c) => c.of).join()).not.toMatch(/^(first,second,?)+$/);
+    expect(cards.every((c) => c.drawing.kind === 'leaf')).toBe(true);
+    expect(drawnCards(drawn, ['leaf'], 4, vocabulary)).toEqual(cards);
+  });
+
+  test('are none of a piece that one of the two has not recorded', () => {
+    expect(drawnCards([drawn[0], taxon('empty', {})], ['leaf', 'twig'], 4, vocabulary)).toEqual([]);
+  });
+
+  test('show a look on the piece it is drawn on', () => {
+    const of = (id: string) => pieceFor(vocabulary.get(id) ?? { id, organ: 'site' });
+    expect(
+      ['needle.bands', 'leaf.margin', 'twig.arrangement', 'form.outline', 'site.elevation'].map(of),
+    ).toEqual(['detail', 'leaf', 'twig', 'tree', null]);
   });
 });
 

@@ -2,6 +2,7 @@ import type { Character, State, Vocabulary } from '../characters/index.ts';
 import { contrastPair, drawnSpecimen } from '../plates/index.ts';
 import type { DrawnSpecimen, PieceKind } from '../plates/index.ts';
 import type { DescribedTaxon } from '../tells/index.ts';
+import { shuffledBy } from './pieces.ts';
 
 /** What a drill sheet varies. */
 export const DRILLS = ['margin', 'lobes', 'arrangement', 'bundle'] as const;
@@ -28,17 +29,6 @@ export interface DrillSheet {
 }
 
 const inkOf = (d: DrawnSpecimen): string => d.marks.map((m) => m.d).join(' ');
-
-/** Puts drawings in an order that does not give the answer away, always the same for one seed. */
-function mixed<T>(all: readonly T[], seed: number): readonly T[] {
-  const left = [...all];
-  const out: T[] = [];
-  for (let x = seed >>> 0; left.length > 0;) {
-    x = (Math.imul(x, 1664525) + 1013904223) >>> 0;
-    out.push(...left.splice(x % left.length, 1));
-  }
-  return out;
-}
 
 /** States in use that no other state is a kind of. */
 const narrowest = (c: Character): readonly State[] =>
@@ -68,7 +58,7 @@ export function drillSheet(
     seen.add(inkOf(drawing));
     return [{ value, drawing }];
   });
-  return drawings.length < 3 ? null : { character: id, drawings: mixed(drawings, seed) };
+  return drawings.length < 3 ? null : { character: id, drawings: shuffledBy(drawings, seed) };
 }
 
 function isBroad(own: DescribedTaxon): boolean {

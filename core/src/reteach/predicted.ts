@@ -41,7 +41,7 @@ export function predictedPairs(
   near: readonly (readonly [number, number])[],
   vocabulary: Vocabulary,
   conditions: Conditions,
-  least = 0.05,
+  least = 0.01,
 ): readonly PredictedPair[] {
   return near
     .flatMap(([i, j]): PredictedPair[] => {

@@ -1,5 +1,5 @@
 import type { DueItem } from '@hurrow/contract';
-import { readSittings } from '../quizzes/index.ts';
+import type { readSittings } from '../quizzes/index.ts';
 
 type Sitting = Awaited<ReturnType<typeof readSittings>>[number];
 

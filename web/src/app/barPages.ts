@@ -3,6 +3,7 @@ const OBEY = [
   /^\/species\/(table|record|seasons|range|growing)$/,
   /^\/species\/[0-9a-z-]+(\/write)?$/,
   /^\/compare(\/|$)/,
+  /^\/reteach\/./,
 ];
 const NOT = /^\/(species\/(sources|glossary|disagreements)|compare\/names)(\/|$)/;
 

@@ -87,6 +87,9 @@ const places: RouteObject[] = [
   place('material', async () => ({ Component: (await import('../material/MaterialPage.tsx')).MaterialPage })),
   place('mix-ups', async () => ({ Component: (await import('../mixups/MixUpsPage.tsx')).MixUpsPage })),
   place('reteach', async () => ({ Component: (await import('../reteach/ReteachPage.tsx')).ReteachPage })),
+  place('reteach/:a/:b', async () => ({
+    Component: (await import('../reteach/ContrastPage.tsx')).ContrastPage,
+  })),
   place('people', async () => ({ Component: (await import('../people/PeoplePage.tsx')).PeoplePage })),
   place('account', async () => ({ Component: (await import('../people/AccountPage.tsx')).AccountPage })),
   place('files', async () => ({ Component: (await import('../files/FilesPage.tsx')).FilesPage })),
@@ -145,6 +148,24 @@ export const router = createBrowserRouter([
       })),
       place('print/species/:id', async () => ({
         Component: (await import('../print/Booklet.tsx')).SheetOfSpecies,
+      })),
+      place('print/contrasts/:a/:b/sheet', async () => ({
+        Component: (await import('../print/ContrastSheet.tsx')).ContrastSheet,
+      })),
+      place('print/contrasts/:a/:b/cue-card', async () => ({
+        Component: (await import('../print/CueCards.tsx')).CueCards,
+      })),
+      place('print/contrasts/:a/:b/cards', async () => ({
+        Component: (await import('../print/ContrastCards.tsx')).ContrastCards,
+      })),
+      place('print/contrasts/:a/:b/worksheet', async () => ({
+        Component: (await import('../print/Worksheet.tsx')).Worksheet,
+      })),
+      place('print/species/:id/drill', async () => ({
+        Component: (await import('../print/DrillSheet.tsx')).DrillSheet,
+      })),
+      place('project/:a/:b', async () => ({
+        Component: (await import('../reteach/ReviewPage.tsx')).ReviewPage,
       })),
       { Component: Shell, children: places },
     ],

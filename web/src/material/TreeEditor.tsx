@@ -110,7 +110,9 @@ export function TreeEditor({
                   validator: (_, typed: string | undefined) =>
                     (typed ?? '').trim() === '' || readPlace(typed ?? '')
                       ? Promise.resolve()
-                      : Promise.reject(new Error('Type two numbers, the latitude first: 47.9024, -115.8978.')),
+                      : Promise.reject(
+                          new Error('Type two numbers, the latitude first: 47.9024, -115.8978.'),
+                        ),
                 },
               ]}
             >

@@ -51,7 +51,8 @@ describe('the form of a tree', () => {
   test('a place is two numbers, and its elevation goes with another place', () => {
     expect(readPlace(' 47.9024, -115.8978 ')).toEqual({ lat: 47.9024, lon: -115.8978 });
     expect(readPlace('47.9 -115.9')).toEqual({ lat: 47.9, lon: -115.9 });
-    for (const typed of ['', '47.9', '95, 10', '47.9, -115.9, 3', 'by the creek']) expect(readPlace(typed)).toBeNull();
+    for (const typed of ['', '47.9', '95, 10', '47.9, -115.9, 3', 'by the creek'])
+      expect(readPlace(typed)).toBeNull();
     expect(changeOf({ ...enteredOf(tree), place: '47.91, -115.9' }, tree).place).toEqual({
       lat: 47.91,
       lon: -115.9,

@@ -18,6 +18,7 @@ export { NewPassphrase } from './NewPassphrase.tsx';
 export { SketchView } from './SketchView.tsx';
 export { saveCsv, toCsv } from './csv.ts';
 export type { CsvRow } from './csv.ts';
+export { moved } from './moved.ts';
 export { counted } from './counted.ts';
 export { ownMixUpWords } from './ownMixUpWords.ts';
 export { JobNote } from './JobNote.tsx';

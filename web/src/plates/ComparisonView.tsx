@@ -27,18 +27,23 @@ export function ComparisonView({
   differing,
   vocabulary,
   wording,
+  only,
 }: {
   all: readonly Compared[];
   /** Characters in which they clearly differ, the best first. */
   differing: readonly string[];
   vocabulary: Vocabulary;
   wording: Wording;
+  /** The pieces that are drawn; all that there are where left out. */
+  only?: readonly PieceKind[];
 }) {
   const made = useMemo(() => {
     const traits = all.map((a) => typical(a.described.profile, vocabulary));
-    const kinds = ORDER.filter((k) => traits.some((t) => piecesFor(t).includes(k)));
+    const kinds = ORDER.filter(
+      (k) => (only?.includes(k) ?? true) && traits.some((t) => piecesFor(t).includes(k)),
+    );
     return { ...comparisonPlate(traits, kinds, SEED), kinds };
-  }, [all, vocabulary]);
+  }, [all, vocabulary, only]);
   const picked = new Set(differing);
   const named = (kind: PieceKind): readonly string[] => {
     const drawn = new Set(made.plate.pieces.filter((p) => p.kind === kind).flatMap((p) => p.by));

@@ -8,43 +8,7 @@ import { Loaded, TaxonName } from '../parts/index.ts';
 import { readProfile, SeasonPatterns, viewList } from '../species/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 import { SpeciesSheet } from './SpeciesSheet.tsx';
-import { AUDIENCES } from './sheetContent.ts';
-import type { Audience } from './sheetContent.ts';
-
-const WORDS: Readonly<Record<Audience, string>> = {
-  young: 'young people',
-  general: 'general readers',
-  technical: 'technical wording',
-};
-
-/** Chooses for whom a sheet is written; it stands in the address, so that it can be kept. */
-function useAudience(): readonly [Audience, React.ReactNode] {
-  const [search, setSearch] = useSearchParams();
-  const audience = AUDIENCES.find((a) => a === search.get('for')) ?? 'general';
-  return [
-    audience,
-    <fieldset key="for" className="no-print audience-choice">
-      <legend className="visually-hidden">Written for</legend>
-      {AUDIENCES.map((a) => (
-        <label key={a}>
-          <input
-            type="radio"
-            name="for"
-            checked={a === audience}
-            onChange={() =>
-              setSearch((before) => {
-                const next = new URLSearchParams(before);
-                next.set('for', a);
-                return next;
-              })
-            }
-          />{' '}
-          {WORDS[a]}
-        </label>
-      ))}
-    </fieldset>,
-  ];
-}
+import { useAudience } from './useAudience.tsx';
 
 const profileOf = (id: string) => ({
   queryKey: ['profile', { id }],

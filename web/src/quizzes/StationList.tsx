@@ -12,7 +12,7 @@ import type { QuizDetail } from '@hurrow/contract';
 import { StationLine } from './StationLine.tsx';
 import type { Fairness } from './useFairness.ts';
 import type { NameOf } from './fairWords.ts';
-import { moved } from './coverage.ts';
+import { moved } from '../parts/index.ts';
 
 /** The stations in walking order. They are put in another order by dragging, or with Alt and an arrow. */
 export function StationList({

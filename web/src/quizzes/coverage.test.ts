@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { coverageOf, moved, retested } from './coverage.ts';
+import { moved } from '../parts/moved.ts';
+import { coverageOf, retested } from './coverage.ts';
 import { stationFixture, treeFixture } from './stationFixture.ts';
 
 const member = (id: string, scientific: string, week: number | null) => ({ id, scientific, week });

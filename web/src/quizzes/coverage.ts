@@ -60,11 +60,3 @@ export const retested = (pair: Pair, stations: Parameters<typeof coverageOf>[1])
   const has = new Set(stations.map((s) => s.tree.taxon.id));
   return ((has.has(pair.a) ? 1 : 0) + (has.has(pair.b) ? 1 : 0)) as 0 | 1 | 2;
 };
-
-/** A list with one entry moved to another place. */
-export function moved<T>(all: readonly T[], from: number, to: number): readonly T[] {
-  if (from < 0 || to < 0 || from >= all.length || to >= all.length) return all;
-  const rest = all.filter((_, i) => i !== from);
-  const [entry] = all.slice(from, from + 1);
-  return entry === undefined ? all : [...rest.slice(0, to), entry, ...rest.slice(to)];
-}

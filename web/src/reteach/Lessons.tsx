@@ -1,59 +1,41 @@
-import { useState } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import Button from 'antd/es/button';
-import DatePicker from 'antd/es/date-picker';
 import Modal from 'antd/es/modal';
-import dayjs from 'dayjs';
-import type { LessonRow } from '@hurrow/contract';
+import type { LessonFollowed, LessonRow } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
 import { useSession } from '../app/index.ts';
 import { Loaded, Nothing, ProblemNote, TaxonName } from '../parts/index.ts';
+import { LessonForm } from './LessonForm.tsx';
 import { followedWords } from './planWords.ts';
 
-/** Corrects the day of a lesson. */
-function Correct({ section, lesson, onClose }: { section: string; lesson: LessonRow; onClose: () => void }) {
-  const change = useWrite('lessonChange');
-  const [on, setOn] = useState(lesson.on);
+const ThroughChart = lazy(async () => ({ default: (await import('../mixups/index.ts')).ThroughChart }));
+
+/** One direction of a pair by sitting, with its lessons marked. */
+function BySitting({ section, followed }: { section: string; followed: LessonFollowed }) {
+  const { today } = useSession();
+  const evidence = useRead('evidence', {
+    id: section,
+    truth: followed.truth.id,
+    answer: followed.answer.id,
+  });
   return (
-    <Modal
-      open
-      title="Correct lesson"
-      okText="Save"
-      cancelText="Cancel"
-      confirmLoading={change.isPending}
-      onCancel={onClose}
-      onOk={() =>
-        change.mutate(
-          {
-            params: { id: section, lesson: lesson.id },
-            body: {
-              on,
-              kind: lesson.kind,
-              items: lesson.items.map((i) => ({ taxon: i.taxon.id, other: i.other?.id ?? null })),
-            },
-          },
-          { onSuccess: onClose },
-        )
-      }
-    >
-      <label className="field" htmlFor="lesson-on">
-        <span>Held on</span>
-        <DatePicker
-          id="lesson-on"
-          format="MMM D, YYYY"
-          allowClear={false}
-          value={dayjs(on)}
-          onChange={(d) => (d ? setOn(d.format('YYYY-MM-DD')) : undefined)}
-        />
-      </label>
-      <ProblemNote error={change.error} />
-    </Modal>
+    <Loaded query={evidence}>
+      {({ pair, through, lessons }) => (
+        <Suspense fallback={<p className="quiet">Drawing…</p>}>
+          <ThroughChart pair={pair} through={through} lessons={lessons} today={today} />
+        </Suspense>
+      )}
+    </Loaded>
   );
 }
 
 function Lesson({ section, lesson }: { section: string; lesson: LessonRow }) {
   const { today } = useSession();
   const [isOpen, setOpen] = useState(false);
+  const [charted, setCharted] = useState<LessonFollowed | null>(null);
+  // Somebody took it that way, so that there is something to draw.
+  const answered = lesson.followed.filter((f) => f.before.k + f.after.k > 0);
   const [isAsked, setAsked] = useState(false);
   const remove = useWrite('lessonRemove');
   const day = showDate(lesson.on, today);
@@ -77,12 +59,26 @@ function Lesson({ section, lesson }: { section: string; lesson: LessonRow }) {
         ))}
       </span>
       {lesson.followed.map((f) => (
-        <span key={`${f.truth.id}/${f.answer.id}`} className="quiet">
+        <span key={`${f.truth.id}/${f.answer.id}`}>
           {f.answer.common ?? f.answer.scientific} for {f.truth.common ?? f.truth.scientific}:{' '}
           {followedWords(f)}
         </span>
       ))}
+      {charted ? <BySitting section={section} followed={charted} /> : null}
       <span className="contrast-acts">
+        {answered.map((f) => {
+          const words = `${f.answer.common ?? f.answer.scientific} for ${f.truth.common ?? f.truth.scientific}`;
+          return (
+            <Button
+              key={`${f.truth.id}/${f.answer.id}`}
+              size="small"
+              aria-pressed={charted === f}
+              onClick={() => setCharted(charted === f ? null : f)}
+            >
+              {charted === f ? 'Hide chart' : `Chart ${words}`}
+            </Button>
+          );
+        })}
         <Button size="small" aria-label={`Correct lesson of ${day}`} onClick={() => setOpen(true)}>
           Correct
         </Button>
@@ -90,7 +86,7 @@ function Lesson({ section, lesson }: { section: string; lesson: LessonRow }) {
           Remove
         </Button>
       </span>
-      {isOpen ? <Correct section={section} lesson={lesson} onClose={() => setOpen(false)} /> : null}
+      {isOpen ? <LessonForm section={section} lesson={lesson} onClose={() => setOpen(false)} /> : null}
       <Modal
         open={isAsked}
         title="Remove this lesson?"
@@ -115,9 +111,16 @@ function Lesson({ section, lesson }: { section: string; lesson: LessonRow }) {
 /** The lessons of a class, the newest first, with what followed each. */
 export function Lessons({ section }: { section: string }) {
   const read = useRead('lessons', { id: section });
+  const [isNew, setNew] = useState(false);
   return (
     <section className="panel" aria-label="Lessons">
-      <h2>Lessons, and what followed</h2>
+      <div className="panel-head">
+        <h2>Lessons, and what followed</h2>
+        <Button size="small" onClick={() => setNew(true)}>
+          Record another lesson
+        </Button>
+      </div>
+      {isNew ? <LessonForm section={section} lesson={null} onClose={() => setNew(false)} /> : null}
       <Loaded query={read}>
         {(rows) =>
           rows.length === 0 ? (

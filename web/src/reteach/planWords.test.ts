@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { LessonFollowed, MixUpRow } from '@hurrow/contract';
-import { contrastsOf, contrastWords, followedWords, whyWords } from './planWords.ts';
+import { contrastsOf, contrastWords, followedWords, predictedContrasts, whyWords } from './planWords.ts';
 
 const taxon = (id: string, common: string) => ({ id, scientific: id, common }) as MixUpRow['truth'];
 const GRAND = taxon('grandis', 'grand fir');
@@ -55,6 +55,34 @@ describe('mix-ups as contrasts for a lesson', () => {
     expect(whyWords({ rows }, day)).toBe('7 of 12 missed it; came back; next quiz day 06.');
     expect(whyWords({ rows: [row({ state: 'new' })] }, day)).toBe('7 of 12 missed it.');
     expect([contrastWords({ rows: [] }), whyWords({ rows: [] }, day)]).toEqual(['', '']);
+  });
+});
+
+describe('mix-ups that are only predicted', () => {
+  const [firs, ...more] = predictedContrasts(
+    [
+      { a: 'grandis', b: 'lasiocarpa', rate: 0.123 },
+      { a: 'grandis', b: 'gone', rate: 0.5 },
+    ],
+    (id) => [GRAND, SUBALPINE].find((t) => t.id === id),
+    12,
+  );
+
+  test('are contrasts of two species of the library, each asked once', () => {
+    expect(more).toEqual([]);
+    expect(firs).toMatchObject({
+      id: 'grandis/lasiocarpa',
+      rows: [],
+      contrast: { rate: 0.123, looks: 24, cluster: 'grandis/lasiocarpa' },
+    });
+  });
+
+  test('say that nobody has answered yet', () => {
+    if (!firs) throw new Error('A contrast was expected');
+    expect(contrastWords(firs)).toBe('grand fir and subalpine fir');
+    expect(whyWords(firs, day)).toBe('Nobody has answered yet; about 12 in 100 answers may be wrong.');
+    const rare = { ...firs, contrast: { ...firs.contrast, rate: 0.001 } };
+    expect(whyWords(rare, day)).toContain('about 1 in 100');
   });
 });
 

@@ -1,5 +1,5 @@
-import type { LessonFollowed, MixUpRow } from '@hurrow/contract';
-import type { Contrast, LeftOut } from '@hurrow/core/reteach';
+import type { LessonFollowed, MixUpRow, TaxonHeader } from '@hurrow/contract';
+import type { Contrast, LeftOut, PredictedPair } from '@hurrow/core/reteach';
 
 const name = (t: MixUpRow['truth']): string => t.common ?? t.scientific;
 
@@ -11,8 +11,10 @@ export const contrastId = (r: Pick<MixUpRow, 'truth' | 'answer'>): string =>
 export interface ContrastRow {
   readonly id: string;
   readonly contrast: Contrast;
-  /** The direction that most students took, then the other. */
+  /** The direction that most students took, then the other; none where the mix-up is only predicted. */
   readonly rows: readonly MixUpRow[];
+  /** Of a mix-up that nobody has made yet: its two species. */
+  readonly predicted?: readonly [TaxonHeader, TaxonHeader];
 }
 
 /** Pairs that are no mix-up any more are not taught again. */
@@ -55,14 +57,44 @@ export function contrastsOf(
   });
 }
 
+/** Mix-ups that are likely though nobody has answered yet, as contrasts: every species counts as asked once. */
+export const predictedContrasts = (
+  pairs: readonly PredictedPair[],
+  headerOf: (id: string) => TaxonHeader | undefined,
+  students: number,
+): readonly ContrastRow[] =>
+  pairs.flatMap(({ a, b, rate }): ContrastRow[] => {
+    const [first, second] = [headerOf(a), headerOf(b)];
+    const id = [a, b].sort().join('/');
+    return first && second
+      ? [
+          {
+            id,
+            rows: [],
+            predicted: [first, second],
+            contrast: { id, cluster: id, rate, looks: 2 * students },
+          },
+        ]
+      : [];
+  });
+
 /** What a contrast is: *subalpine fir for grand fir*. */
-export const contrastWords = ({ rows: [first] }: Pick<ContrastRow, 'rows'>): string =>
-  first ? `${name(first.answer)} for ${name(first.truth)}` : '';
+export const contrastWords = ({
+  rows: [first],
+  predicted,
+}: Pick<ContrastRow, 'rows' | 'predicted'>): string =>
+  first ? `${name(first.answer)} for ${name(first.truth)}` : (predicted?.map(name).join(' and ') ?? '');
 
 /** Why a contrast is in, from what was counted: *7 of 12 missed it; next quiz Tue, Oct 6*. */
-export function whyWords({ rows }: Pick<ContrastRow, 'rows'>, day: (on: string) => string): string {
+export function whyWords(
+  { rows, contrast }: Pick<ContrastRow, 'rows'> & Partial<Pick<ContrastRow, 'contrast'>>,
+  day: (on: string) => string,
+): string {
   const [first] = rows;
-  if (!first) return '';
+  if (!first)
+    return contrast === undefined
+      ? ''
+      : `Nobody has answered yet; about ${Math.max(1, Math.round(100 * contrast.rate))} in 100 answers may be wrong.`;
   const next = rows.find((r) => r.next)?.next;
   const came =
     first.state === 'stubborn'

@@ -24,6 +24,8 @@ import type {
 import type { Conditions } from '@hurrow/core/conditions';
 import { buildKey, checkKey } from '@hurrow/core/keys';
 import type { Key, KeyCheck, KeyOptions } from '@hurrow/core/keys';
+import { predictedPairs } from '@hurrow/core/reteach';
+import type { PredictedPair } from '@hurrow/core/reteach';
 import { proposeRules } from '@hurrow/core/rules';
 import type { Proposed } from '@hurrow/core/rules';
 import { describeTaxa, expectedCharacters } from '@hurrow/core/tells';
@@ -39,6 +41,9 @@ export interface CompareGround {
   /** What the cautions of each member forbid. */
   readonly forbidden: Forbidden;
 }
+
+/** Pairs that are looked at for being mixed up: the closest. */
+const MOST_PREDICTED = 200;
 
 type Progress = (done: number, total: number) => void;
 
@@ -105,6 +110,20 @@ export const compareWork = {
 
   pairs: (ground: CompareGround, onProgress: Progress): PairTable | null =>
     pairTable(matrixFor(ground), going(onProgress)),
+
+  /** The pairs of a list that are likely to be mixed up, of the closest ones. */
+  predicted: (ground: CompareGround, onProgress: Progress): readonly PredictedPair[] | null => {
+    const matrix = matrixFor(ground);
+    const table = pairTable(matrix, going(onProgress));
+    if (!table) return null;
+    const near = [...table.cells].sort((x, y) => x.apart - y.apart).slice(0, MOST_PREDICTED);
+    return predictedPairs(
+      described(ground),
+      near.map((c) => [c.a, c.b] as const),
+      ground.vocabulary,
+      ground.conditions,
+    );
+  },
 
   whatIf: (ground: CompareGround, onProgress: Progress): readonly WhatIf[] =>
     whatIfs(matrixFor(ground), ground.conditions, ground.forbidden, going(onProgress)) ?? [],

@@ -1,0 +1,1 @@
+export { ThroughChart } from './ThroughChart.tsx';
