@@ -11,6 +11,7 @@ import { measurePlates } from './plates.ts';
 import { measureProfiles } from './profiles.ts';
 import { measureReads } from './reads.ts';
 import { measureResponses, measureSoundness } from './soundness.ts';
+import { measureReteach } from './reteachBench.ts';
 import { measureStart } from './startBench.ts';
 
 const TARGET_MS = 20;
@@ -21,6 +22,7 @@ console.log(measureCompare());
 console.log(measureFairness());
 console.log(measureSoundness());
 console.log(measureResponses());
+console.log(measureReteach());
 console.log(await measureMisses());
 await measureMixUps();
 console.log(await measureNames());

@@ -1,7 +1,7 @@
 import type { Vocabulary } from '../characters/index.ts';
 import { inTeachingOrder, tellCards } from '../compare/index.ts';
 import type { Conditions } from '../conditions/index.ts';
-import { MOST_GROUPS, missRate } from '../tells/index.ts';
+import { missRate } from '../tells/index.ts';
 import type { DescribedTaxon } from '../tells/index.ts';
 
 /** How often two species are likely to be mixed up before anybody has answered. */
@@ -12,9 +12,12 @@ export interface PredictedPair {
   readonly rate: number;
 }
 
+/** Looks that somebody at a quiz takes before they write; all five that the miss model allows would leave no mix-up at all. */
+const LOOKS_TAKEN = 2;
+
 /**
  * How often a class is likely to write one species for another, from what can be seen and how often it is missed: with F the
- * chance that the wrong name survives a look, F = Π (o + (1 − o)·m) over at most five tells, the two names compete and the
+ * chance that the wrong name survives, F = Π (o + (1 − o)·m) over the first two looks, the two names compete and the
  * wrong one is written F / (1 + F) of the time. Source: docs/formulas.md, Predicted mix-ups.
  */
 export function predictedRate(
@@ -26,7 +29,7 @@ export function predictedRate(
   const tells = inTeachingOrder(
     tellCards(a, b, vocabulary, conditions).filter((t) => t.now === 'yes'),
     conditions,
-  ).slice(0, MOST_GROUPS);
+  ).slice(0, LOOKS_TAKEN);
   const survives = tells.reduce((f, t) => f * (t.overlap + (1 - t.overlap) * missRate(t.character).rate), 1);
   return survives / (1 + survives);
 }

@@ -8,6 +8,8 @@ import { PrintBar } from './PrintBar.tsx';
 import './contrastPaper.css';
 
 const COPIES = 4;
+/** Looks on a card; the rest of the lesson is on its page. */
+const MOST_LOOKS = 3;
 
 /** A card to use between two trees: where to stand, what to look at, what to say. */
 function CueCard({ contrast }: { contrast: Contrast }) {
@@ -16,7 +18,7 @@ function CueCard({ contrast }: { contrast: Contrast }) {
   const { nearest } = plan;
   if (!nearest) return null;
   const [a, b] = [nearest.a, nearest.b].map((id) => trees.find((t) => t.id === id));
-  const shown = plan.looks.filter((l) => nearest.characters.includes(l.character.id));
+  const shown = plan.looks.filter((l) => nearest.characters.includes(l.character.id)).slice(0, MOST_LOOKS);
   const mind = [a, b].flatMap((t) => (t?.access ? [`${t.tag}: ${t.access}.`] : []));
   return (
     <article className="cue-card">

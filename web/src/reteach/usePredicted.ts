@@ -38,7 +38,8 @@ export function usePredicted(
     return predictedContrasts(
       both,
       (id) => compared.members.find((m) => m.id === id),
-      section.students.length,
+      // A class that has no students yet is planned for as if it had one.
+      Math.max(1, section.students.length),
     );
   }, [work.result, compared, list, section]);
   return { rows, work };
