@@ -137,7 +137,6 @@ test('a review is moved by a clicker, shows what was written and the look that w
   await page.getByRole('button', { name: 'Project review' }).click();
   const title = page.getByRole('heading', { level: 1 });
   await expect(title).toContainText('Someone wrote:');
-  await picture(page, 'review');
   await noFault(page);
   const seen: string[] = [];
   const look = async (): Promise<void> => void seen.push((await page.locator('body').textContent()) ?? '');

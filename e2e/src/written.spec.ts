@@ -244,7 +244,6 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
       if (await page.getByRole('region', { name: 'Lines that look off' }).isVisible())
         found.push(`shift ${p.code}`);
       if (p === shifted && from === 401) {
-        await picture(page, 'sheet-shift');
         const faults = await new AxeBuilder({ page }).analyze();
         expect(faults.violations.map((v) => v.id)).toEqual([]);
         await page.getByRole('button', { name: /^Move lines 13 to 30/ }).click();

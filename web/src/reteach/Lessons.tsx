@@ -34,8 +34,6 @@ function Lesson({ section, lesson }: { section: string; lesson: LessonRow }) {
   const { today } = useSession();
   const [isOpen, setOpen] = useState(false);
   const [charted, setCharted] = useState<LessonFollowed | null>(null);
-  // Somebody took it that way, so that there is something to draw.
-  const answered = lesson.followed.filter((f) => f.before.k + f.after.k > 0);
   const [isAsked, setAsked] = useState(false);
   const remove = useWrite('lessonRemove');
   const day = showDate(lesson.on, today);
@@ -66,7 +64,7 @@ function Lesson({ section, lesson }: { section: string; lesson: LessonRow }) {
       ))}
       {charted ? <BySitting section={section} followed={charted} /> : null}
       <span className="contrast-acts">
-        {answered.map((f) => {
+        {lesson.followed.map((f) => {
           const words = `${f.answer.common ?? f.answer.scientific} for ${f.truth.common ?? f.truth.scientific}`;
           return (
             <Button

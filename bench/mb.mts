@@ -1,3 +1,0 @@
-import { measureMixUps } from './src/mixupsBench.ts';
-await measureMixUps();
-process.exit(0);
