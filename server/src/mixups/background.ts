@@ -1,6 +1,7 @@
 import type { MixUpRow, PairState, TaxonHeader } from '@hurrow/contract';
 import { FLAGS, SMALLEST_CLASS, testPairs } from '@hurrow/core/mixups';
 import type { MixUpSettings, PairTest } from '@hurrow/core/mixups';
+import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { flagsKept, mixUpSettings } from '../sums/index.ts';
@@ -62,7 +63,8 @@ async function readFitted(sql: Sql, ws: string, sections: readonly string[]): Pr
 async function readStates(sql: Sql, ws: string, sections: readonly string[]): Promise<Background['states']> {
   const [only] = sections;
   if (only === undefined || sections.length > 1) return new Map();
-  const rows = await sql.query<{ a: string; b: string; state: PairState; since: string | null }>(
+  const rows = await readMany<{ a: string; b: string; state: PairState; since: string | null }>(
+    sql,
     `with held as (
        select s.on_date, row_number() over (order by s.on_date, s.id) as seq from sitting s
        where s.ws = $1 and s.section = $2 and exists (select 1 from look l where l.ws = s.ws and l.sitting = s.id))

@@ -112,14 +112,15 @@ const unique = (all: readonly (string | null)[]): readonly string[] => [
 /**
  * Reads the ground of some looks.
  * @param all every look of the classes at the species at hand: others at the same stations say what was taught so.
+ * @param wrong the wrong ones that are read.
  */
 async function groundOf(
   sql: Sql,
   ws: string,
   sections: readonly string[],
   all: readonly LookRow[],
+  wrong: readonly LookRow[],
 ): Promise<Ground> {
-  const wrong = all.filter(isWrong);
   const vocabulary = await vocabularyToRead(sql, ws);
   const rules = await readRules(sql, ws);
   const inRules = [...new Set(rules.flatMap(charactersOf))];
@@ -158,9 +159,16 @@ async function groundOf(
       ? new Map<string, TaxonNode>()
       : await taxaOf(sql, ws, unique(wrong.flatMap((l) => [l.truth, l.answer])));
   const byStudent = new Map<string, LookRow[]>();
-  for (const l of all) byStudent.set(l.student, [...(byStudent.get(l.student) ?? []), l]);
   const atStation = new Map<string, LookRow[]>();
-  for (const l of all) atStation.set(l.sitting_station, [...(atStation.get(l.sitting_station) ?? []), l]);
+  const add = (to: Map<string, LookRow[]>, key: string, l: LookRow): void => {
+    const had = to.get(key);
+    if (had) had.push(l);
+    else to.set(key, [l]);
+  };
+  for (const l of all) {
+    add(byStudent, l.student, l);
+    add(atStation, l.sitting_station, l);
+  }
   const base = { vocabulary, shown, profile };
   return {
     ...base,
@@ -246,16 +254,18 @@ function readingsOf(l: LookRow, g: Ground): readonly Reading[] {
  * Reads wrong answers: every reading that fits, and what an instructor put in its place.
  * Source: docs/formulas.md, Diagnosis of one wrong answer.
  * @param all every look of the classes at the species at hand, right ones too.
+ * @param wanted the wrong ones that are read; all of them where left out.
  */
 export async function diagnoses(
   sql: Sql,
   ws: string,
   sections: readonly string[],
   all: readonly LookRow[],
+  wanted: readonly LookRow[] = all.filter(isWrong),
 ): Promise<(look: LookRow) => Diagnosed> {
-  const g = await groundOf(sql, ws, sections, all);
+  const g = await groundOf(sql, ws, sections, all, wanted);
   const corrected = new Map(
-    (await readCorrected(sql, ws, unique(all.filter(isWrong).map((l) => l.sitting_station)))).map((c) => [
+    (await readCorrected(sql, ws, unique(wanted.map((l) => l.sitting_station)))).map((c) => [
       `${c.station}/${c.student}`,
       { reading: c.reading, insteadOf: c.insteadOf, by: c.by, at: c.at } as CorrectedReading,
     ]),

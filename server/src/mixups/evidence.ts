@@ -10,7 +10,7 @@ import type { Diagnosed } from './diagnoses.ts';
 import { readLessons, readLooksAt, readTells, readWritten } from './looks.ts';
 import type { LookRow } from './looks.ts';
 import { splitsOf, tellsSeen, throughOf, whoOf } from './pairParts.ts';
-import { directionIn, inFull, rank } from './pairs.ts';
+import { bothWays, directionIn } from './pairs.ts';
 import type { BoardScope } from './boardTypes.ts';
 import { effectsOf } from '../sums/index.ts';
 import { vocabularyToRead } from '../library/index.ts';
@@ -89,13 +89,7 @@ export async function readEvidence(
   answer: string,
 ): Promise<Evidence | null> {
   const b = await background(sql, ws, scope);
-  const ranked = rank(b);
-  const one = (a: string, c: string): Evidence['pair'] | null =>
-    inFull(
-      b,
-      ranked.filter((r) => r.row.truth === a && r.answer === c),
-    )[0]?.row ?? null;
-  const [pair, turned] = [one(truth, answer), one(answer, truth)];
+  const [pair, turned] = bothWays(b, truth, answer);
   if (!pair) return null;
   const all = await readLooksAt(sql, ws, scope, [truth, answer]);
   const looks = all.filter((l) => l.truth === truth && l.named === 'other' && l.answer === answer);
@@ -105,7 +99,7 @@ export async function readEvidence(
     looks.flatMap((l) => l.response ?? []),
   );
   const vocabulary = await vocabularyToRead(sql, ws);
-  const read = await diagnoses(sql, ws, scope.sections, all);
+  const read = await diagnoses(sql, ws, scope.sections, all, looks);
   const split = (met: boolean): CountOf => ({
     k: looks.filter((l) => l.met_before === met).length,
     n: all.filter((l) => l.truth === truth && l.met_before === met).length,

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache';
 import type { Sql } from '../db/index.ts';
 import type { BoardScope, Row } from './boardTypes.ts';
 
@@ -120,31 +121,50 @@ function againOf(boards: readonly Pick<Board, 'names' | 'again'>[]): Again {
   return new Map([...sums.values()].map(({ pair, k, n }) => [pair, { k, n }]));
 }
 
-const readBoards = (sql: Sql, ws: string, scope: BoardScope): Promise<readonly Board[]> =>
-  sql.query<Board>(
-    `select names, rows, again from section_board where ${KEPT} order by section`,
-    keptArgs(ws, scope),
+/** Boards by their stamps, which never come twice: what was read once is read again only after it was written anew. */
+const boards = new LRUCache<string, Board>({ maxSize: 400_000, sizeCalculation: (b) => b.rows.length + 1 });
+interface Whole {
+  readonly rows: readonly Row[];
+  readonly again: Again;
+}
+/** Boards of several classes put together, by all their stamps. */
+const wholes = new LRUCache<string, Whole>({ max: 16 });
+
+/** Boards as text, so that the thread of the database need not copy them number by number. */
+const readWritten = (
+  sql: Sql,
+  stamps: readonly string[],
+): Promise<readonly { readonly stamp: string; readonly board: string }[]> =>
+  sql.query(
+    `select stamp, json_build_object('names', names, 'rows', rows, 'again', again)::text as board
+     from section_board where stamp = any($1::uuid[])`,
+    [stamps],
   );
 
-/** The rows of classes as they are kept, put together where there are several. */
-export const keptRows = async (sql: Sql, ws: string, scope: BoardScope): Promise<readonly Row[]> =>
-  summed(await readBoards(sql, ws, scope));
+/** The boards of the chosen classes put together. */
+export async function keptWhole(sql: Sql, ws: string, scope: BoardScope): Promise<Whole> {
+  const found = await sql.query<{ stamp: string }>(
+    `select stamp from section_board where ${KEPT} order by section`,
+    keptArgs(ws, scope),
+  );
+  const stamps = found.map((f) => f.stamp);
+  const key = stamps.join();
+  const had = wholes.get(key);
+  if (had) return had;
+  const missing = stamps.filter((s) => !boards.has(s));
+  const read = new Map<string, Board>();
+  if (missing.length > 0)
+    for (const { stamp, board } of await readWritten(sql, missing)) {
+      const parsed = JSON.parse(board) as Board;
+      read.set(stamp, parsed);
+      boards.set(stamp, parsed);
+    }
+  const all = stamps.flatMap((s) => read.get(s) ?? boards.get(s) ?? []);
+  const whole = { rows: summed(all), again: againOf(all) };
+  wholes.set(key, whole);
+  return whole;
+}
 
 /** How often students mixed a pair up again, of their chances, over all quizzes of the classes. By `a/b` in the order of ids. */
 export const readAgain = async (sql: Sql, ws: string, sections: readonly string[]): Promise<Again> =>
-  againOf(
-    await sql.query<Pick<Board, 'names' | 'again'>>(
-      `select names, again from section_board where ws = $1 and section = any($2::uuid[]) and material_class is null and form is null`,
-      [ws, sections],
-    ),
-  );
-
-/** Both at once of whole classes, whose boards are then read once. */
-export async function keptWhole(
-  sql: Sql,
-  ws: string,
-  scope: BoardScope,
-): Promise<{ readonly rows: readonly Row[]; readonly again: Again }> {
-  const boards = await readBoards(sql, ws, scope);
-  return { rows: summed(boards), again: againOf(boards) };
-}
+  (await keptWhole(sql, ws, { sections, from: null, to: null, material: null, form: null })).again;

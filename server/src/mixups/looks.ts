@@ -14,22 +14,27 @@ interface Shown {
   readonly conditions: Conditions;
   /** What the tree shows in words, by character asked. */
   readonly shown: Readonly<Record<string, string>>;
+  readonly sitting: string;
+  readonly section_name: string;
+  readonly on_date: string;
+  readonly returned_on: string | null;
+}
+
+/** Who looked. */
+interface Who {
+  readonly code: string;
+  readonly first_name: string | null;
 }
 
 /** A look of a section with the key it was graded by. */
-export interface LookRow extends Shown {
+export interface LookRow extends Shown, Who {
   readonly id: string;
   /** The station of the sitting, and the revision of its key that it was graded by. */
   readonly sitting_station: string;
   readonly key_rev: number;
   /** The tree or specimen; null where none is known. */
   readonly individual: string | null;
-  readonly sitting: string;
-  readonly section_name: string;
-  readonly on_date: string;
   readonly student: string;
-  readonly code: string;
-  readonly first_name: string | null;
   readonly truth: string;
   readonly named: Look['named'];
   readonly answer: string | null;
@@ -42,18 +47,20 @@ export interface LookRow extends Shown {
   readonly form: string;
   readonly material_class: string;
   readonly met_before: boolean;
-  readonly returned_on: string | null;
   readonly calls: readonly LookCall[];
 }
 
-type LookAt = Omit<LookRow, keyof Shown>;
+type LookAt = Omit<LookRow, keyof Shown | keyof Who | 'id'>;
+
+/** ISO dates, ids and digits: by their letters, which is several times as fast as by a language. */
+const byLetters = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
 const newestFirst = (a: LookRow, b: LookRow): number =>
-  b.on_date.localeCompare(a.on_date) ||
-  a.sitting.localeCompare(b.sitting) ||
+  byLetters(b.on_date, a.on_date) ||
+  byLetters(a.sitting, b.sitting) ||
   a.number - b.number ||
   a.code.length - b.code.length ||
-  a.code.localeCompare(b.code, 'en');
+  byLetters(a.code, b.code);
 
 /** Which looks of some classes are read: at some species, of some days, material and form; null for all. */
 interface Wanted {
@@ -69,39 +76,55 @@ const WANTED = `l.ws = $1 and l.section = any($2::uuid[])
   and ($3::uuid[] is null or l.truth = any($3::uuid[])) and ($4::date is null or l.on_date >= $4) and ($5::date is null or l.on_date <= $5)
   and ($6::text is null or l.material_class = $6) and ($7::text is null or l.form = $7)`;
 
-/** Looks, the newest sitting first. What a key says is read once, however many looked at its station. */
+/** Looks, the newest sitting first. What a key and a sitting say is read once, however many looked there, and so is who did. */
 async function readWanted(sql: Sql, ws: string, w: Wanted): Promise<readonly LookRow[]> {
-  const args = [ws, w.sections, w.truths, w.from, w.to, w.material, w.form];
-  const keys = await readMany<Shown & { readonly sitting_station: string; readonly rev: number }>(
-    sql,
-    `select k.sitting_station, k.rev, q.name as quiz_name, st.number, k.accept ->> 'tag' as tag, k.conditions,
-       (select coalesce(jsonb_object_agg(a ->> 'character', a -> 'accepted' -> 'words'), '{}')
-        from jsonb_array_elements(k.accept -> 'asks') a where a ->> 'character' is not null) as shown
-     from (select distinct l.ws, l.sitting_station, l.key_rev from look l where ${WANTED}) o
-     join station_key k on k.ws = o.ws and k.sitting_station = o.sitting_station and k.rev = o.key_rev
-     join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
-     join station st on st.ws = ss.ws and st.id = ss.station join quiz q on q.ws = st.ws and q.id = st.quiz`,
-    args,
-  );
-  const keyOf = new Map(keys.map(({ sitting_station, rev, ...k }) => [`${sitting_station}/${rev}`, k]));
   const looks = await readMany<LookAt>(
     sql,
-    `select l.sitting_station || '/' || l.student as id, l.sitting, l.on_date, l.student, s.code, s.first_name,
-       l.truth, l.named, l.answer, l.outcome, l.sure, l.calls, l.origin, l.form, l.material_class, l.met_before,
-       (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, l.response, l.sitting_station, l.key_rev,
-       l.individual, c.name as section_name
-     from look l join student s on s.ws = l.ws and s.id = l.student
-     join sitting si on si.ws = l.ws and si.id = l.sitting
-     join section c on c.ws = si.ws and c.id = si.section join site place on place.ws = c.ws and place.id = c.site
-     where ${WANTED}`,
-    args,
+    `select l.student, l.truth, l.named, l.answer, l.outcome, l.sure, l.calls, l.origin, l.form, l.material_class, l.met_before,
+       l.response, l.sitting_station, l.key_rev, l.individual
+     from look l where ${WANTED}`,
+    [ws, w.sections, w.truths, w.from, w.to, w.material, w.form],
   );
+  const keyOf = await readShown(sql, ws, [...new Set(looks.map((l) => l.sitting_station))]);
+  const whoIs = await readWho(sql, ws, [...new Set(looks.map((l) => l.student))]);
   return looks
     .flatMap((look): LookRow[] => {
-      const key = keyOf.get(`${look.sitting_station}/${look.key_rev}`);
-      return key ? [{ ...look, ...key }] : [];
+      const [key, who] = [keyOf.get(`${look.sitting_station}/${look.key_rev}`), whoIs.get(look.student)];
+      return key && who ? [{ id: `${look.sitting_station}/${look.student}`, ...look, ...key, ...who }] : [];
     })
     .sort(newestFirst);
+}
+
+/** What keys and sittings say of stations, by `station/revision`. */
+async function readShown(
+  sql: Sql,
+  ws: string,
+  stations: readonly string[],
+): Promise<ReadonlyMap<string, Shown>> {
+  const keys = await readMany<Shown & { readonly station: string; readonly rev: number }>(
+    sql,
+    `select k.sitting_station as station, k.rev, q.name as quiz_name, st.number, si.id as sitting, si.on_date, c.name as section_name,
+       (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, k.accept ->> 'tag' as tag, k.conditions,
+       (select coalesce(jsonb_object_agg(a ->> 'character', a -> 'accepted' -> 'words'), '{}')
+        from jsonb_array_elements(k.accept -> 'asks') a where a ->> 'character' is not null) as shown
+     from station_key k join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
+     join station st on st.ws = ss.ws and st.id = ss.station join quiz q on q.ws = st.ws and q.id = st.quiz
+     join sitting si on si.ws = ss.ws and si.id = ss.sitting
+     join section c on c.ws = si.ws and c.id = si.section join site place on place.ws = c.ws and place.id = c.site
+     where k.ws = $1 and k.sitting_station = any($2::uuid[])`,
+    [ws, stations],
+  );
+  return new Map(keys.map(({ station, rev, ...k }) => [`${station}/${rev}`, k]));
+}
+
+/** Who some students are, by their ids. */
+async function readWho(sql: Sql, ws: string, students: readonly string[]): Promise<ReadonlyMap<string, Who>> {
+  const people = await readMany<Who & { readonly student: string }>(
+    sql,
+    'select id as student, code, first_name from student where ws = $1 and id = any($2::uuid[])',
+    [ws, students],
+  );
+  return new Map(people.map(({ student, ...who }) => [student, who]));
 }
 
 /** Every day, material and form. */

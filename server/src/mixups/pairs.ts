@@ -118,19 +118,33 @@ const byUrgency = (x: Ranked, y: Ranked): number =>
   (x.row.truth < y.row.truth ? -1 : x.row.truth > y.row.truth ? 1 : x.answer < y.answer ? -1 : 1);
 
 /** Every directed mix-up, what to act on first in front: came back, in the next quiz, flagged, most students. */
-export function rank(b: Background): readonly Ranked[] {
-  return b.rows
-    .flatMap((row): Ranked[] => {
-      const { answer } = row;
-      if (row.named !== 'other' || answer === null || !b.headers.has(row.truth) || !b.headers.has(answer))
-        return [];
-      const pair = key(row.truth, answer);
-      const state = b.states.get(pair)?.state ?? null;
-      const flagged = b.tests.get(pair)?.flagged ?? false;
-      const urgency = urgencyOf(state, b.next.has(row.truth), flagged, row.students);
-      return [{ row, answer, flagged, urgency }];
-    })
-    .sort(byUrgency);
+export const rank = (b: Background): readonly Ranked[] =>
+  b.rows.flatMap((row) => rankedOf(row, b)).sort(byUrgency);
+
+function rankedOf(row: Row, b: Background): readonly Ranked[] {
+  const { answer } = row;
+  if (row.named !== 'other' || answer === null || !b.headers.has(row.truth) || !b.headers.has(answer))
+    return [];
+  const pair = key(row.truth, answer);
+  const state = b.states.get(pair)?.state ?? null;
+  const flagged = b.tests.get(pair)?.flagged ?? false;
+  const urgency = urgencyOf(state, b.next.has(row.truth), flagged, row.students);
+  return [{ row, answer, flagged, urgency }];
+}
+
+/** Both directions of one pair, in full; null for one that nobody took. */
+export function bothWays(
+  b: Background,
+  truth: string,
+  answer: string,
+): readonly [there: MixUpRow | null, back: MixUpRow | null] {
+  const at = countsAt(b.rows);
+  const intervalOf = intervals();
+  const one = (t: string, a: string): MixUpRow | null => {
+    const row = b.rows.find((r) => r.named === 'other' && r.truth === t && r.answer === a);
+    return row ? rowOf(row, b, at, intervalOf) : null;
+  };
+  return [one(truth, answer), one(answer, truth)];
 }
 
 export interface Placed {

@@ -1,5 +1,6 @@
 import type { MixUpRow, MixUps, TruthRow } from '@hurrow/contract';
 import { matrixOrder } from '@hurrow/core/mixups';
+import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { background } from './background.ts';
 import type { Background } from './background.ts';
@@ -47,7 +48,8 @@ const MOST_PLACES = 300;
 
 /** Names the station where most wrote each of the first pairs. */
 async function withPlaces(sql: Sql, ws: string, placed: readonly Placed[]): Promise<readonly MixUpRow[]> {
-  const rows = await sql.query<{ id: string; quiz: string; on: string; station: number }>(
+  const rows = await readMany<{ id: string; quiz: string; on: string; station: number }>(
+    sql,
     `select ss.id, q.name as quiz, s.on_date as "on", st.number as station from sitting_station ss
      join sitting s on s.ws = ss.ws and s.id = ss.sitting join station st on st.ws = ss.ws and st.id = ss.station
      join quiz q on q.ws = st.ws and q.id = st.quiz
@@ -66,7 +68,8 @@ const readSittings = (
   ws: string,
   { sections, from, to }: BoardScope,
 ): Promise<MixUps['sittings']> =>
-  sql.query<MixUps['sittings'][number]>(
+  readMany<MixUps['sittings'][number]>(
+    sql,
     `select s.id, s.on_date as "on", q.name as quiz from sitting s join quiz q on q.ws = s.ws and q.id = s.quiz
      where s.ws = $1 and s.section = any($2::uuid[]) and ($3::date is null or s.on_date >= $3) and ($4::date is null or s.on_date <= $4)
        and exists (select 1 from grading_run g where g.ws = s.ws and g.sitting = s.id)

@@ -96,7 +96,7 @@ export async function correctReading(
   if (reading === null) return;
   const all = await readLooks(tx, who.ws, [section]);
   const own = all.find((l) => l.sitting_station === station && l.student === student);
-  const read = await diagnoses(tx, who.ws, [section], all);
+  const read = await diagnoses(tx, who.ws, [section], all, own ? [own] : []);
   const first = own ? (read(own).readings[0]?.kind ?? 'single') : 'single';
   await insertRows(tx, 'diagnosis', [
     {

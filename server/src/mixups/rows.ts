@@ -2,7 +2,7 @@ import { readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { exposureFrom, rowsFrom, totalsFrom } from '../sums/index.ts';
 import type { BoardScope, Exposure, Row, Total } from './boardTypes.ts';
-import { KEPT, keptArgs, keptRows } from './keptRows.ts';
+import { KEPT, keptArgs, keptWhole } from './keptRows.ts';
 
 const ofDays = ({ from, to }: BoardScope): boolean => from !== null || to !== null;
 
@@ -61,7 +61,7 @@ export async function readRows(sql: Sql, ws: string, scope: BoardScope): Promise
     const { ids } = await heldOn(sql, ws, scope);
     return readMany<Row>(sql, ON_DAYS, [ws, ids, scope.material, scope.form]);
   }
-  return keptRows(sql, ws, scope);
+  return (await keptWhole(sql, ws, scope)).rows;
 }
 
 /** How many students had so many looks at each species of one class. */

@@ -1,6 +1,6 @@
 import { FLAGS, SMALLEST_CLASS, flagsAfter, moreThanSlips } from '@hurrow/core/mixups';
 import type { MixUpSettings, PairFlag, StudentAt } from '@hurrow/core/mixups';
-import { insertRows, maybe } from '../db/index.ts';
+import { insertRows, maybe, readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 
 /** A pair of fewer students is kept at no return: it is never flagged. */
@@ -113,7 +113,8 @@ export async function flagsKept(sql: Sql, ws: string, section: string): Promise<
     [ws, section],
   );
   if (!last) return null;
-  return sql.query<PairFlag>(
+  return readMany<PairFlag>(
+    sql,
     `select truth, answer, observed, expected, times, p, q, flagged, weak from pair_flag
      where ws = $1 and section = $2 and seq = $3`,
     [ws, section, last.seq],
