@@ -63,6 +63,19 @@ const TYPED_ROUTES = [
   },
 ];
 
+/** Controls of the instructor's application are those of Ant Design, by way of `parts` where there is one. */
+const OWN_CONTROLS = [
+  {
+    selector: 'JSXOpeningElement[name.name=/^(select|textarea)$/]',
+    message: 'Take Choose of parts, or a control of Ant Design.',
+  },
+  {
+    selector:
+      "JSXOpeningElement[name.name='input']:has(JSXAttribute[name.name='type'][value.value=/^(date|time|radio|checkbox|number|text)$/])",
+    message: 'Take DayField of parts, or a control of Ant Design.',
+  },
+];
+
 /** What may not be written in some files. One list for each, since a later one replaces an earlier one. */
 const syntax = (files, ignores, ...rules) => ({
   files,
@@ -96,7 +109,13 @@ export default ts.config(
   syntax(['core/src/**/*.ts'], ['**/*.test.ts'], FOLDER_DOOR),
   syntax(['server/src/**/*.ts'], ['**/*.test.ts'], FOLDER_DOOR, ...TYPED_ROUTES),
   // A phone loads as little as it can, so the walk takes single parts.
-  syntax(['web/src/**/*.{ts,tsx}'], ['**/*.test.ts', 'web/src/walk/**'], FOLDER_DOOR, ...TYPED_ROUTES),
+  syntax(
+    ['web/src/**/*.{ts,tsx}'],
+    ['**/*.test.ts', 'web/src/walk/**'],
+    FOLDER_DOOR,
+    ...TYPED_ROUTES,
+    ...OWN_CONTROLS,
+  ),
   syntax(['web/src/walk/**/*.{ts,tsx}'], ['**/*.test.ts'], ...TYPED_ROUTES),
   {
     files: ['core/src/**/*.ts'],

@@ -16,7 +16,7 @@ import { MILLION, fillLooks } from './millionLooks.ts';
 import { plainTree } from './plain.ts';
 
 const PLAIN_COMMIT = '9703e35';
-const ROUNDS = 5;
+const ROUNDS = 9;
 const TARGETS = {
   one: 100,
   all: 400,

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
-import { choose, go, openQuiz, signInAsOwner } from './steps.ts';
+import { choose, go, openQuiz, pick, signInAsOwner } from './steps.ts';
 
 /** Counts what a person presses: a click, a typed field, a chosen option, a closed dialog. */
 function presses() {
@@ -172,7 +172,7 @@ test('an English name keeps its scientific one, and a hyphen says which genus it
   await expect(row('sugar maple')).toContainText('Acer saccharum');
   await expect(row('sugar maple')).toContainText('true of all Acer');
   await expect(row('northern prickly-ash')).toContainText('Zanthoxylum americanum');
-  await page.getByLabel('What to do with northern prickly-ash').selectOption('leave_out');
+  await pick(page.getByLabel('What to do with northern prickly-ash'), 'leave out');
   await page.getByRole('button', { name: /^(Make|Create) / }).click();
   await expect(page.getByRole('row', { name: /Acer saccharum/ })).toContainText('sugar maple');
   // Not used anywhere yet, so the list and its new species go again.

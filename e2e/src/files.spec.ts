@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { choose, go, picture, signInAsOwner, speciesRoom } from './steps.ts';
+import { choose, go, pick, picture, signInAsOwner, speciesRoom } from './steps.ts';
 
 test.describe.configure({ mode: 'serial' });
 let page: Page;
@@ -55,10 +55,10 @@ test('what is given out comes back unchanged; a file too large or of the wrong k
   expect(download.suggestedFilename()).toBe('hurrow-library.json');
   const area = page.getByRole('region', { name: 'Take a file in' });
   await area.getByLabel('File to import').setInputFiles((await download.path()) ?? '');
-  await area.getByLabel('What it is').selectOption('library');
+  await pick(area.getByLabel('What it is'), 'Library (JSON)');
   await area.getByRole('button', { name: 'See what it would do' }).click();
   await expect(area.getByText('The library has all of it already.')).toBeVisible();
-  await area.getByLabel('What it is').selectOption('sdd');
+  await pick(area.getByLabel('What it is'), 'Descriptions (SDD 1.1 XML)');
   await area.getByRole('button', { name: 'See what it would do' }).click();
   await expect(area.getByRole('region', { name: 'Refused' })).toContainText('not well-formed XML');
   expect(
@@ -102,7 +102,7 @@ test('a range is changed on the map and by name, records are judged, and who cou
   ).toEqual([]);
 
   await room('Could grow');
-  await page.locator('.page-head select').selectOption({ label: 'Trees of Quillan Creek (47)' });
+  await pick(page.getByRole('combobox', { name: 'List', exact: true }), 'Trees of Quillan Creek (47)');
   const table = page.getByRole('region', { name: 'Who could grow here' });
   await expect(table.getByRole('row', { name: /Abies grandis/ })).toContainText('could grow');
   await page.getByLabel('Elevation, m').fill('2400');

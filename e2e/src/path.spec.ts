@@ -1,7 +1,17 @@
 import { readPdf } from './pdf.ts';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { choose, giveReasons, go, joinOnPhone, newQuiz, picture, schedule, signInAsOwner } from './steps.ts';
+import {
+  choose,
+  giveReasons,
+  go,
+  joinOnPhone,
+  newQuiz,
+  pick,
+  picture,
+  schedule,
+  signInAsOwner,
+} from './steps.ts';
 
 const TEN = `Abies grandis, 1
 subalpine fir, 1
@@ -53,7 +63,7 @@ test('a list: ten names are pasted and known, misspelled and new ones told', asy
   );
   const make = page.getByRole('button', { name: /Create list/ });
   await expect(make).toBeDisabled();
-  await page.getByLabel('What to do with white fir').selectOption('leave out');
+  await pick(page.getByLabel('What to do with white fir'), 'leave out');
   await make.click();
   await expect(page.getByRole('heading', { level: 1, name: 'Short list for Tuesday' })).toBeVisible();
   await expect(page.getByRole('row', { name: /Quercus rubra/ })).toContainText('nothing yet');

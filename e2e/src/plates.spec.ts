@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { go, picture, signInAsOwner } from './steps.ts';
+import { go, picture, signInAsOwner, typeDay } from './steps.ts';
 
 test('a plate shows what is recorded, opens the statement that drew a part, and is saved', async ({
   page,
@@ -18,7 +18,7 @@ test('a plate shows what is recorded, opens the statement that drew a part, and 
   // In winter the leaf is toned down, the bark is not.
   const faint = (piece: string) => plate.locator(`[data-piece="${piece}"] .faint`);
   await expect(faint('leaf')).toHaveCount(0);
-  await page.getByLabel('Date', { exact: true }).fill('2027-01-15');
+  await typeDay(page.getByLabel('Date', { exact: true }), '2027-01-15');
   await expect(faint('leaf').first()).toBeVisible();
   await expect(faint('bark')).toHaveCount(0);
 

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { choose, go, picture, signIn, signInAsOwner, speciesRoom } from './steps.ts';
+import { choose, go, pick, picture, signIn, signInAsOwner, speciesRoom, typeDay } from './steps.ts';
 
 test.describe.configure({ mode: 'serial' });
 let page: Page;
@@ -120,7 +120,7 @@ test('two people in one line are told so, with both versions', async ({ browser 
 test('names and notes, a look-alike with its tell, a season over new year', async () => {
   await page.getByRole('button', { name: 'Names and notes' }).click();
   await page.getByLabel('Said', { exact: true }).fill('LAR-iks ly-AL-ee-eye');
-  await page.getByRole('combobox', { name: 'Write about' }).selectOption('How to tell it');
+  await pick(page.getByRole('combobox', { name: 'Write about' }), 'How to tell it');
   await page.getByLabel('How to tell it', { exact: true }).fill('Woolly twigs near timberline.');
   await page.getByLabel('Girth at 4.5 ft').fill('120 in');
   await page.getByLabel('Height').fill('80 ft');
@@ -152,7 +152,7 @@ test('names and notes, a look-alike with its tell, a season over new year', asyn
 
   await page.getByRole('button', { name: 'Record a window' }).click();
   const window = page.getByRole('dialog');
-  await window.getByLabel('What').selectOption('hangs');
+  await pick(window.getByRole('combobox', { name: 'What' }), 'hangs');
   await window.getByLabel('From (May 20)').fill('1 Nov');
   await window.getByLabel('To (Jun 10)').fill('Feb 10');
   await window.getByRole('button', { name: 'Record it' }).click();
@@ -178,7 +178,7 @@ test('a photograph is added with organ, date and credit, and is shown made anew'
     buffer: Buffer.from(bytes),
   });
   await expect(photos.locator('img')).toHaveCount(1);
-  await photos.getByLabel('Organ shown').selectOption('Bark');
+  await pick(photos.getByLabel('Organ shown'), 'Bark');
   await photos.getByLabel('Credit').fill('the school');
   await photos.getByLabel('Credit').press('Tab');
   await expect(photos.getByRole('img', { name: 'Bark, photograph' })).toBeVisible();
@@ -194,7 +194,7 @@ test('a photograph is added with organ, date and credit, and is shown made anew'
 test('the table is written from the keyboard and takes a block from a spreadsheet, whole or not at all', async () => {
   await go(page, 'Species');
   await room('Table');
-  await page.locator('.page-head select').selectOption({ label: 'Trees of Quillan Creek (47)' });
+  await pick(page.getByRole('combobox', { name: 'List', exact: true }), 'Trees of Quillan Creek (47)');
   const grid = page.getByRole('grid');
   await expect(grid.getByRole('row', { name: /Abies lasiocarpa/ })).toBeVisible();
   await page.getByLabel('Filter characters').fill('crown spread');
@@ -241,7 +241,7 @@ test('the glossary finds a term by its meaning, shows who has it and how often i
   // Only what is in view is drawn.
   await expect(page.getByText(/^20\d characters/)).toBeVisible();
   expect(await page.locator('.glossary-line').count()).toBeLessThan(60);
-  await page.getByLabel('Misread by').selectOption('Tuesday lab');
+  await pick(page.getByRole('combobox', { name: 'Misread by' }), 'Tuesday lab');
   await page.getByLabel('only what they call wrong').check();
   await expect(page.getByText(/called wrong \d+ of \d+ times/).first()).toBeVisible();
   await page.getByLabel('only what they call wrong').uncheck();
@@ -261,12 +261,12 @@ test('seasons of a whole list move with the date; disagreements say what they co
   await room('Seasons');
   const larch = page.getByRole('row', { name: /Larix occidentalis/ });
   await expect(larch).toContainText('yes');
-  await page.getByLabel('Date', { exact: true }).fill('2027-01-15');
+  await typeDay(page.getByLabel('Date', { exact: true }), '2027-01-15');
   await expect(larch.getByRole('cell').nth(2)).toHaveText('no');
-  await page.getByLabel('Date', { exact: true }).fill('2026-10-01');
+  await typeDay(page.getByLabel('Date', { exact: true }), '2026-10-01');
   await expect(larch.getByRole('cell').nth(2)).not.toHaveText('no');
   await room('Disagreements');
-  await page.locator('.page-head select').selectOption({ label: 'Trees of Quillan Creek (47)' });
+  await pick(page.getByRole('combobox', { name: 'List', exact: true }), 'Trees of Quillan Creek (47)');
   await expect(page.getByRole('row', { name: /Betula papyrifera/ })).toContainText(/\d+ tells? gained/);
   await expect(page.getByRole('row', { name: /Tsuga heterophylla.*contradiction/ })).toContainText(
     'nothing on this list',

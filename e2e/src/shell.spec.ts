@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { PHONE, go, signIn, signInAsOwner } from './steps.ts';
+import { PHONE, go, signIn, signInAsOwner, typeDay } from './steps.ts';
 
 async function seriousFaults(page: Page): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).analyze();
@@ -75,7 +75,7 @@ test('conditions stand in the address, are obeyed, and travel from place to plac
   await page.getByRole('link', { name: 'Larix occidentalis' }).click();
   const spurs = page.locator('[data-character="needle.per_spur"]');
   await expect(spurs).not.toContainText('no leaves');
-  await page.getByLabel('Date', { exact: true }).fill('2027-01-15');
+  await typeDay(page.getByLabel('Date', { exact: true }), '2027-01-15');
   await expect(page).toHaveURL(/on=2027-01-15/);
   await expect(spurs).toContainText('no leaves between');
   await page.keyboard.press('Escape');

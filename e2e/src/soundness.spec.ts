@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { gradesOfSecondLook, signInAsOwner } from './steps.ts';
+import { gradesOfSecondLook, pick, signInAsOwner } from './steps.ts';
 
 test('a wrong tag is named first by the answers, corrected there, and the grades follow', async ({
   page,
@@ -35,7 +35,7 @@ test('answers of an earlier term come in through their open questions, and go ou
   await signInAsOwner(page);
   await page.goto('/files');
   const area = page.getByRole('region', { name: 'Take a file in' });
-  await area.getByLabel('What it is').selectOption({ label: 'Answers of a quiz (CSV)' });
+  await pick(area.getByLabel('What it is'), 'Answers of a quiz (CSV)');
   await area.getByLabel('What to call this import').fill('Spring term');
   const row = (student: string, station: number, species: string, answer: string): string =>
     `Spring walk,2026-04-21,Tuesday lab,${student},${station},${species},${answer}`;

@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { expect } from '@playwright/test';
-import type { Browser, Page } from '@playwright/test';
+import type { Browser, Locator, Page } from '@playwright/test';
 
 /** The phone of a student. */
 export const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true } as const;
@@ -39,6 +39,22 @@ export async function choose(page: Page, label: string, text: string): Promise<v
   await box.click();
   await box.pressSequentially(text);
   await page.locator('.ant-select-item-option').filter({ hasText: text }).first().click();
+}
+
+/** Chooses one of a few by its words, or by its place among them. */
+export async function pick(box: Locator, which: string | number): Promise<void> {
+  await box.click();
+  const open = box.page().locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden)');
+  const options = open.locator('.ant-select-item-option');
+  if (typeof which === 'number') await options.nth(which).click();
+  else await open.locator('.ant-select-item-option-content').getByText(which, { exact: true }).click();
+  await expect(open).toHaveCount(0);
+}
+
+/** Types a day into a date field and keeps it. */
+export async function typeDay(box: Locator, day: string): Promise<void> {
+  await box.fill(day);
+  await box.press('Enter');
 }
 
 /** Keeps a picture for the documentation where one is asked for. */

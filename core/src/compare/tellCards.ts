@@ -1,5 +1,6 @@
 import { contrastSentence } from '../characters/index.ts';
 import type { Character, Value, Vocabulary, Wording } from '../characters/index.ts';
+import { isLookedAt, lookingStep } from './looking.ts';
 import { addDays, visible } from '../conditions/index.ts';
 import type { Conditions, Seen } from '../conditions/index.ts';
 import { easeOf, gapFor, separate } from '../tells/index.ts';
@@ -22,9 +23,12 @@ export interface TellCard {
 const WORSE: readonly Seen[] = ['no', 'unknown', 'partly', 'yes'];
 const ORDER: Readonly<Record<Strength, number>> = { clean: 0, usual: 1, partial: 2 };
 
+/** What is not looked at on a plant comes after what is. */
+const onPaper = ({ character }: TellCard): number => Number(!isLookedAt(character));
+
 /**
- * Everything that parts two taxa, usable now or not: what can be used stands first, the strongest and easiest of it.
- * Source: docs/formulas.md, Tells and twins.
+ * Everything that parts two taxa, usable now or not: what can be used stands first, the strongest of it, then by the order of
+ * looking and the easier. Source: docs/formulas.md, Tells and twins and The order of tells.
  */
 export function tellCards(
   a: Described,
@@ -47,6 +51,8 @@ export function tellCards(
     (s, t) =>
       WORSE.indexOf(t.now) - WORSE.indexOf(s.now) ||
       ORDER[s.strength] - ORDER[t.strength] ||
+      onPaper(s) - onPaper(t) ||
+      lookingStep(s.character) - lookingStep(t.character) ||
       easeOf(s.character, conditions.handling) - easeOf(t.character, conditions.handling),
   );
 }

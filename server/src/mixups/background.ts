@@ -98,6 +98,9 @@ const isWhole = (scope: BoardScope): boolean => scope.sections.length === 1 && i
 const named = (tests: readonly PairTest[]): ReadonlyMap<string, BoardTest> =>
   new Map(tests.map((t) => [`${t.truth}/${t.answer}`, { ...t, classes: null }]));
 
+/** Tests by the rows they are of, which stay the same object for as long as their board is not written again. */
+const tested = new WeakMap<readonly Row[], Map<string, readonly PairTest[]>>();
+
 /** The test of what is chosen of one class, worked out now. */
 async function testNow(
   sql: Sql,
@@ -111,6 +114,10 @@ async function testNow(
      where s.ws = $1 and s.id = any($2::uuid[])`,
     [ws, scope.sections],
   );
+  const names = members.map((m) => m.taxon);
+  const by = JSON.stringify([settings, [...names].sort()]);
+  const had = tested.get(rows)?.get(by);
+  if (had) return had;
   const exposures = new Map<string, Map<number, number>>();
   for (const e of await readExposure(sql, ws, scope)) {
     const of = exposures.get(e.truth) ?? new Map<number, number>();
@@ -119,11 +126,9 @@ async function testNow(
   const observed = rows.flatMap(({ named: n, truth, answer, students, looks }) =>
     n === 'other' && answer !== null ? [{ truth, answer, students, looks }] : [],
   );
-  return testPairs(
-    { exposures, observed },
-    members.map((m) => m.taxon),
-    { ...settings, lowest: FLAGS.lowest },
-  );
+  const tests = testPairs({ exposures, observed }, names, { ...settings, lowest: FLAGS.lowest });
+  tested.set(rows, new Map([...(tested.get(rows) ?? []), [by, tests]]));
+  return tests;
 }
 
 /** What is more than slips: of several classes in each of them, of one as results were returned or worked out now. */

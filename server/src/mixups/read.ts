@@ -72,7 +72,7 @@ const readSittings = (
     sql,
     `select s.id, s.on_date as "on", q.name as quiz from sitting s join quiz q on q.ws = s.ws and q.id = s.quiz
      where s.ws = $1 and s.section = any($2::uuid[]) and ($3::date is null or s.on_date >= $3) and ($4::date is null or s.on_date <= $4)
-       and exists (select 1 from grading_run g where g.ws = s.ws and g.sitting = s.id)
+       and (select 1 from grading_run g where g.ws = s.ws and g.sitting = s.id limit 1) is not null
      order by s.on_date desc, s.id`,
     [ws, sections, from, to],
   );

@@ -7,6 +7,7 @@ import { HANDLING_LABELS, MATERIAL_LABELS } from './conditionWords.ts';
 import { useShortcuts } from './shortcuts.ts';
 import { useHere } from './place.ts';
 import { useView } from './view.ts';
+import { Choose, DayField } from '../parts/index.ts';
 
 const WEEK = 7;
 
@@ -67,12 +68,12 @@ export function ConditionsBar() {
         </Button>
         <label className="condition">
           <span className="condition-label">Date</span>
-          <input
-            type="date"
+          <DayField
+            bare
+            label="Date"
+            size="small"
             value={conditions.date}
-            onChange={(e) => {
-              if (isDate(e.target.value)) set({ date: e.target.value });
-            }}
+            onChange={(date) => (date === null || !isDate(date) ? undefined : set({ date }))}
           />
         </label>
         <Button size="small" onClick={() => move(WEEK)}>
@@ -98,24 +99,24 @@ export function ConditionsBar() {
       />
       <label className="condition">
         <span className="condition-label">From</span>
-        <select value={conditions.distance} onChange={(e) => set({ distance: e.target.value as Distance })}>
-          {DISTANCES.map((d) => (
-            <option key={d} value={d}>
-              {DISTANCE_NAMES[d]}
-            </option>
-          ))}
-        </select>
+        <Choose
+          bare
+          label="From"
+          value={conditions.distance}
+          options={[...DISTANCES.map((d) => ({ value: d, label: DISTANCE_NAMES[d] }))]}
+          onChange={(v) => set({ distance: v as Distance })}
+        />
       </label>
       {sites.length > 1 && site ? (
         <label className="condition">
           <span className="condition-label">At</span>
-          <select value={site.id} onChange={(e) => change({ at: e.target.value })}>
-            {sites.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.name}
-              </option>
-            ))}
-          </select>
+          <Choose
+            bare
+            label="At"
+            value={site.id}
+            options={[...sites.map((s) => ({ value: s.id, label: s.name }))]}
+            onChange={(v) => change({ at: v })}
+          />
         </label>
       ) : null}
       <Checkbox checked={conditions.wet} onChange={(e) => set({ wet: e.target.checked })}>

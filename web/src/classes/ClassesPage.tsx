@@ -21,10 +21,10 @@ function Roster({ section, onOpen }: { section: Section; onOpen: (s: Student) =>
       {section.students.map((s) => (
         <li key={s.id}>
           {mayTeach ? (
-            <button type="button" className="as-link number" onClick={() => onOpen(s)}>
+            <Button type="link" size="small" className="as-link number" onClick={() => onOpen(s)}>
               {s.code}
               {s.firstName ? ` ${s.firstName}` : ''}
-            </button>
+            </Button>
           ) : (
             <>
               <span className="number">{s.code}</span> {s.firstName ?? ''}

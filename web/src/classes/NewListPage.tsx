@@ -5,7 +5,7 @@ import Input from 'antd/es/input';
 import type { PreviewLine, TaxonHeader } from '@hurrow/contract';
 import { problemOf, useWrite } from '../api/index.ts';
 import { useGo } from '../app/index.ts';
-import { Latin, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
+import { Choose, Latin, PageHead, ProblemNote, TaxonName } from '../parts/index.ts';
 import { choiceKey, choiceOf, firstChoice, membersOf, wantsLook } from './choices.ts';
 import type { Choice } from './choices.ts';
 import './classes.css';
@@ -65,23 +65,21 @@ function ChoicePicker({
   const { found } = line;
   const taxa = found.kind === 'new' ? [] : found.kind === 'shared' ? found.taxa : [found.taxon];
   const pick = (
-    <select
-      className="choice-select"
-      aria-label={`What to do with ${line.name}`}
+    <Choose
+      label={`What to do with ${line.name}`}
       value={choiceKey(chosen)}
-      onChange={(e) => onChange(choiceOf(e.target.value))}
-    >
-      {found.kind === 'shared' ? <option value="undecided">choose which</option> : null}
-      {taxa.map((t) => (
-        <option key={t.id} value={`taxon/${t.id}`}>
-          take as {plainName(t)}
-        </option>
-      ))}
-      <option value={choiceKey(chosen.kind === 'new' ? chosen : firstNew(line))}>
-        add “{firstNew(line).name}” as new
-      </option>
-      <option value="leave_out">leave out</option>
-    </select>
+      className="choice-select"
+      options={[
+        ...(found.kind === 'shared' ? [{ value: 'undecided', label: 'choose which' }] : []),
+        ...taxa.map((t) => ({ value: `taxon/${t.id}`, label: `take as ${plainName(t)}` })),
+        {
+          value: choiceKey(chosen.kind === 'new' ? chosen : firstNew(line)),
+          label: `add “${firstNew(line).name}” as new`,
+        },
+        { value: 'leave_out', label: 'leave out' },
+      ]}
+      onChange={(v) => onChange(choiceOf(v))}
+    />
   );
   if (chosen.kind !== 'new') return pick;
   return (

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import Button from 'antd/es/button';
 import Select from 'antd/es/select';
 import type { Vocabulary } from '@hurrow/core/characters';
-import { tellCards } from '@hurrow/core/compare';
+import { inTeachingOrder, tellCards } from '@hurrow/core/compare';
 import { useRead } from '../api/index.ts';
 import {
   ConditionsLine,
@@ -15,7 +15,7 @@ import {
   useView,
   useVocabulary,
 } from '../app/index.ts';
-import { AppLink, Nothing, PageHead, TaxonName } from '../parts/index.ts';
+import { AppLink, Choose, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { ComparisonView } from '../plates/index.ts';
 import { CompareNav } from './CompareNav.tsx';
 import { MixedUpPairs } from './MixedUpPairs.tsx';
@@ -73,7 +73,7 @@ function Bench({ laid, vocabulary }: { laid: readonly Laid[]; vocabulary: Vocabu
   const differing = useMemo(
     () =>
       a && b
-        ? tellCards(a.described, b.described, vocabulary, conditions)
+        ? inTeachingOrder(tellCards(a.described, b.described, vocabulary, conditions), conditions)
             .filter((c) => c.now === 'yes' && c.strength !== 'partial')
             .map((c) => c.character.id)
         : [],
@@ -81,19 +81,16 @@ function Bench({ laid, vocabulary }: { laid: readonly Laid[]; vocabulary: Vocabu
   );
   if (!a || !b) return null;
   const pick = (at: 0 | 1) => (
-    <select
-      aria-label={at === 0 ? 'First species' : 'Second species'}
+    <Choose
+      label={at === 0 ? 'First species' : 'Second species'}
       value={(at === 0 ? a : b).header.id}
-      onChange={(e) => setChosen(at === 0 ? [e.target.value, b.header.id] : [a.header.id, e.target.value])}
-    >
-      {laid
-        .filter((l) => l !== (at === 0 ? b : a))
-        .map((l) => (
-          <option key={l.header.id} value={l.header.id}>
-            {l.header.scientific}
-          </option>
-        ))}
-    </select>
+      options={[
+        ...laid
+          .filter((l) => l !== (at === 0 ? b : a))
+          .map((l) => ({ value: l.header.id, label: l.header.scientific })),
+      ]}
+      onChange={(v) => setChosen(at === 0 ? [v, b.header.id] : [a.header.id, v])}
+    />
   );
   return (
     <>
@@ -154,14 +151,15 @@ export function BenchPage() {
             <AppLink to={`/species/${l.header.id}`}>
               <TaxonName taxon={l.header} common={false} />
             </AppLink>
-            <button
-              type="button"
+            <Button
+              type="link"
+              size="small"
               className="as-link"
               aria-label={`Take ${l.header.scientific} off`}
               onClick={() => take(l.header.id)}
             >
               ×
-            </button>
+            </Button>
           </span>
         ))}
         {tray.length < MOST_ON_BENCH ? (

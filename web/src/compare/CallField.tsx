@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import Input from 'antd/es/input';
 import Button from 'antd/es/button';
 import Select from 'antd/es/select';
 import { characterWords, stateWords } from '@hurrow/core/characters';
@@ -76,10 +77,11 @@ export function CallField({
         >
           <label className="field">
             <span>{chosen.counting ?? chosen.definition}</span>
-            <input
+            <Input
               className="feature-number"
               value={typed}
               aria-invalid={wrong}
+              {...(wrong ? { status: 'error' as const } : {})}
               placeholder={chosen.kind === 'length' ? 'as 38 mm or 1 1/2 in' : ''}
               onChange={(e) => setTyped(e.target.value)}
             />

@@ -1,3 +1,4 @@
+import Input from 'antd/es/input';
 import Select from 'antd/es/select';
 import { characterWords, stateWords } from '@hurrow/core/characters';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
@@ -48,7 +49,7 @@ export function FeatureField({
       ) : null}
       {c && c.states.length === 0 ? (
         <>
-          <input
+          <Input
             aria-label={`${label}: from`}
             className="feature-number"
             inputMode="decimal"
@@ -56,7 +57,7 @@ export function FeatureField({
             onChange={(e) => onChange({ ...draft, low: e.target.value })}
           />
           to
-          <input
+          <Input
             aria-label={`${label}: to`}
             className="feature-number"
             inputMode="decimal"

@@ -5,7 +5,7 @@ import { characterWords } from '@hurrow/core/characters';
 import { AUDIENCES } from '@hurrow/core/keys';
 import type { KeyNode } from '@hurrow/core/keys';
 import { withView } from '../app/index.ts';
-import { AppLink, TaxonName, WorkNote } from '../parts/index.ts';
+import { AppLink, Choose, TaxonName, WorkNote } from '../parts/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { KeyCheckNote } from './KeyCheckNote.tsx';
 import { LeadDrawings, askWords, leadWords } from './KeyWords.tsx';
@@ -56,9 +56,9 @@ function Walk({ compared: c, built }: { compared: Compared; built: BuiltKey }) {
             const lead = at?.kind === 'couplet' ? at.leads[step] : undefined;
             return found && lead ? (
               <li key={i}>
-                <button type="button" className="as-link" onClick={() => setWay(way.slice(0, i))}>
+                <Button type="link" size="small" className="as-link" onClick={() => setWay(way.slice(0, i))}>
                   {askWords(found, c.wording)}
-                </button>{' '}
+                </Button>{' '}
                 {leadWords(found, lead, c.wording)}
               </li>
             ) : null;
@@ -119,23 +119,28 @@ function Options({ compared: c }: { compared: Compared }) {
     <div className="tools">
       <label className="condition">
         <span className="condition-label">For</span>
-        <select value={options.audience} onChange={(e) => set({ for: e.target.value })}>
-          {AUDIENCES.map((a) => (
-            <option key={a} value={a}>
-              {{ young: 'young', general: 'general', technical: 'technical' }[a]}
-            </option>
-          ))}
-        </select>
+        <Choose
+          bare
+          label="For"
+          value={options.audience}
+          options={[
+            ...AUDIENCES.map((a) => ({
+              value: a,
+              label: { young: 'young', general: 'general', technical: 'technical' }[a],
+            })),
+          ]}
+          onChange={(v) => set({ for: v })}
+        />
       </label>
       <label className="condition">
         <span className="condition-label">Choices per step</span>
-        <select value={options.leads} onChange={(e) => set({ leads: e.target.value })}>
-          {[2, 3, 4].map((n) => (
-            <option key={n} value={n}>
-              {n}
-            </option>
-          ))}
-        </select>
+        <Choose
+          bare
+          label="Choices per step"
+          value={String(options.leads)}
+          options={['2', '3', '4'].map((n) => ({ value: n, label: n }))}
+          onChange={(v) => set({ leads: v })}
+        />
       </label>
       <Select
         aria-label="Ask first"

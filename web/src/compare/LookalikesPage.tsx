@@ -111,8 +111,9 @@ function Pairs({ compared: c }: { compared: Compared }) {
     </>
   );
   const bench = (a: TaxonHeader, b: TaxonHeader) => (
-    <button
-      type="button"
+    <Button
+      type="link"
+      size="small"
       className="as-link"
       onClick={() => {
         layOnly(a.id, b.id);
@@ -120,7 +121,7 @@ function Pairs({ compared: c }: { compared: Compared }) {
       }}
     >
       bench
-    </button>
+    </Button>
   );
   const words = (id: string | null): string => {
     const found = id === null ? undefined : vocabulary.get(id);

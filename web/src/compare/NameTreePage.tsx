@@ -56,14 +56,15 @@ function NameTree({ compared: c }: { compared: Compared }) {
                   {found ? characterWords(found, c.wording.words) : e.call.character}{' '}
                   <b>{callWords(e.call, c.vocabulary, c.wording)}</b>
                   {e.counts ? '' : ' (another call of its kind says more)'}{' '}
-                  <button
-                    type="button"
+                  <Button
+                    type="link"
+                    size="small"
                     className="as-link"
                     aria-label={`Take the call of ${found ? characterWords(found, c.wording.words) : ''} back`}
                     onClick={() => setCalls(calls.filter((k) => k.character !== e.call.character))}
                   >
                     take back
-                  </button>
+                  </Button>
                 </li>
               );
             })}

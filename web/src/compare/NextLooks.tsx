@@ -1,4 +1,5 @@
 import { characterWords } from '@hurrow/core/characters';
+import Button from 'antd/es/button';
 import type { Compared } from './useCompared.ts';
 import type { NamedTree } from './useNaming.ts';
 
@@ -25,9 +26,9 @@ export function NextLooks({
           const needs = l.character.needs.filter((n) => n !== 'look');
           return (
             <li key={l.character.id}>
-              <button type="button" className="as-link" onClick={() => onLook(l.character.id)}>
+              <Button type="link" size="small" className="as-link" onClick={() => onLook(l.character.id)}>
                 {characterWords(l.character, c.wording.words)}
-              </button>{' '}
+              </Button>{' '}
               <span className="quiet">
                 {lookWords(l)}
                 {needs.length > 0 ? `, needs ${needs.join(' and ')}` : ''}

@@ -40,9 +40,9 @@ function Rows({
       {cards.length > FEW ? (
         <tr>
           <td colSpan={4}>
-            <button type="button" className="as-link" onClick={() => setAll(!all)}>
+            <Button type="link" size="small" className="as-link" onClick={() => setAll(!all)}>
               {all ? 'Fewer' : `${cards.length - FEW} more`}
-            </button>
+            </Button>
           </td>
         </tr>
       ) : null}

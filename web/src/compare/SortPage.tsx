@@ -6,7 +6,7 @@ import type { Audience } from '@hurrow/core/keys';
 import { comparePiles, nestedSort } from '@hurrow/core/sorting';
 import type { Step } from '@hurrow/core/sorting';
 import { withView } from '../app/index.ts';
-import { Nothing, TaxonName } from '../parts/index.ts';
+import { Choose, Nothing, TaxonName } from '../parts/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { MemberNames } from './MemberNames.tsx';
 import type { Compared } from './useCompared.ts';
@@ -102,23 +102,20 @@ function OwnPiles({ compared: c }: { compared: Compared }) {
         {c.members.map((m, i) => (
           <label key={m.id} className="pile-card">
             <TaxonName taxon={m} common={false} />
-            <select
-              value={laid.get(i) ?? ''}
-              aria-label={`Pile of ${m.scientific}`}
-              onChange={(e) => {
+            <Choose
+              label={`Pile of ${m.scientific}`}
+              value={String(laid.get(i) ?? '')}
+              options={[
+                { value: '', label: '–' },
+                ...Array.from({ length: MOST_PILES }, (_, p) => ({ value: String(p), label: String(p + 1) })),
+              ]}
+              onChange={(v) => {
                 const next = new Map(laid);
-                if (e.target.value === '') next.delete(i);
-                else next.set(i, Number(e.target.value));
+                if (v === '') next.delete(i);
+                else next.set(i, Number(v));
                 setLaid(next);
               }}
-            >
-              <option value="">–</option>
-              {Array.from({ length: MOST_PILES }, (_, p) => (
-                <option key={p} value={p}>
-                  {p + 1}
-                </option>
-              ))}
-            </select>
+            />
           </label>
         ))}
       </div>
@@ -200,11 +197,13 @@ export function SortPage() {
         <>
           <label className="condition">
             <span className="condition-label">For</span>
-            <select value={audience} onChange={(e) => setAudience(e.target.value as Audience)}>
-              {AUDIENCES.map((a) => (
-                <option key={a}>{a}</option>
-              ))}
-            </select>
+            <Choose
+              bare
+              label="For"
+              value={audience}
+              options={[...AUDIENCES.map((a) => ({ value: a, label: a }))]}
+              onChange={(v) => setAudience(v as Audience)}
+            />
           </label>
           <Button
             href={withView(

@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { characterWords, onlySentence } from '@hurrow/core/characters';
 import { STANDINGS, cellAt } from '@hurrow/core/compare';
-import { DataTable, Nothing, WorkNote } from '../parts/index.ts';
+import { Choose, DataTable, Nothing, WorkNote } from '../parts/index.ts';
 import { useLibraryWork } from '../workers/index.ts';
 import type { Start, WholeList } from '../workers/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
@@ -139,11 +139,17 @@ function Whole({ compared }: { compared: Compared }) {
         </span>
         <label className="condition">
           <span className="condition-label">Order</span>
-          <select value={order} onChange={(e) => setOrder(e.target.value as Order)}>
-            <option value="family">by family</option>
-            <option value="closeness">by closeness</option>
-            <option value="list">as listed</option>
-          </select>
+          <Choose
+            bare
+            label="Order"
+            value={order}
+            options={[
+              { value: 'family', label: 'by family' },
+              { value: 'closeness', label: 'by closeness' },
+              { value: 'list', label: 'as listed' },
+            ]}
+            onChange={(v) => setOrder(v as Order)}
+          />
         </label>
         <WorkNote what="Comparing every pair" work={work} />
       </p>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { addressOf, useRead } from '../api/index.ts';
 import { GIVEN, narrowedBy } from './kinds.ts';
+import { Choose } from '../parts/index.ts';
 
 /** The library and rosters as files, each with what its format cannot hold. */
 export function GiveOut() {
@@ -18,25 +19,27 @@ export function GiveOut() {
       <div className="take-in">
         <label className="field">
           <span>Names and tables of</span>
-          <select value={list} onChange={(e) => setList(e.target.value)}>
-            <option value="">every species</option>
-            {lists.map((l) => (
-              <option key={l.id} value={l.id}>
-                {l.name}
-              </option>
-            ))}
-          </select>
+          <Choose
+            label="Names and tables of"
+            value={list}
+            options={[
+              { value: '', label: 'every species' },
+              ...lists.map((l) => ({ value: l.id, label: l.name })),
+            ]}
+            onChange={(v) => setList(v)}
+          />
         </label>
         <label className="field">
           <span>Rosters of</span>
-          <select value={section} onChange={(e) => setSection(e.target.value)}>
-            <option value="">every class</option>
-            {sections.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.name}
-              </option>
-            ))}
-          </select>
+          <Choose
+            label="Rosters of"
+            value={section}
+            options={[
+              { value: '', label: 'every class' },
+              ...sections.map((s) => ({ value: s.id, label: s.name })),
+            ]}
+            onChange={(v) => setSection(v)}
+          />
         </label>
       </div>
       <table className="plain-table">

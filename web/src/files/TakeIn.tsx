@@ -5,7 +5,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { MOST_SENT } from '@hurrow/contract';
 import type { ImportKind, ImportReport } from '@hurrow/contract';
 import { Refused, sendText } from '../api/index.ts';
-import { JobNote, ProblemNote, useJob } from '../parts/index.ts';
+import { Choose, JobNote, ProblemNote, useJob } from '../parts/index.ts';
 import { KINDS, likelyKind } from './kinds.ts';
 import { Preview } from './Preview.tsx';
 import { Questions } from './Questions.tsx';
@@ -73,19 +73,15 @@ export function TakeIn() {
       <div className="take-in">
         <label className="field">
           <span>What it is</span>
-          <select
+          <Choose
+            label="What it is"
             value={kind}
-            onChange={(e) => {
+            options={[...KINDS.map((k) => ({ value: k.id, label: k.word }))]}
+            onChange={(v) => {
               startOver();
-              setKind(e.target.value as ImportKind);
+              setKind(v as ImportKind);
             }}
-          >
-            {KINDS.map((k) => (
-              <option key={k.id} value={k.id}>
-                {k.word}
-              </option>
-            ))}
-          </select>
+          />
         </label>
         <label className="field">
           <span>{of?.named}</span>

@@ -10,7 +10,7 @@ import { ORGANS } from '@hurrow/core/conditions';
 import type { Organ } from '@hurrow/core/conditions';
 import { useRead } from '../api/index.ts';
 import { ORGAN_LABELS, useClassAtHand, useMayTeach, useView } from '../app/index.ts';
-import { Loaded, Nothing, PageHead, counted, saveCsv } from '../parts/index.ts';
+import { Choose, Loaded, Nothing, PageHead, counted, saveCsv } from '../parts/index.ts';
 import { SpeciesNav } from '../species/index.ts';
 import { CharacterEditor } from './CharacterEditor.tsx';
 import { Line } from './Line.tsx';
@@ -84,28 +84,27 @@ function Found({ glossary }: { glossary: Glossary }) {
         />
         <label className="condition">
           <span className="condition-label">Organ</span>
-          <select
+          <Choose
+            bare
+            label="Organ"
             value={organ}
-            onChange={(e) => put('organ', e.target.value === 'all' ? '' : e.target.value)}
-          >
-            <option value="all">all</option>
-            {ORGANS.map((o) => (
-              <option key={o} value={o}>
-                {ORGAN_LABELS[o]}
-              </option>
-            ))}
-          </select>
+            options={[
+              { value: 'all', label: 'all' },
+              ...ORGANS.map((o) => ({ value: o, label: ORGAN_LABELS[o] })),
+            ]}
+            onChange={(v) => put('organ', v === 'all' ? '' : v)}
+          />
         </label>
         {sections.length > 0 ? (
           <label className="condition">
             <span className="condition-label">Misread by</span>
-            <select value={section} onChange={(e) => put('section', e.target.value)}>
-              {sections.map((s) => (
-                <option key={s.id} value={s.id}>
-                  {s.name}
-                </option>
-              ))}
-            </select>
+            <Choose
+              bare
+              label="Misread by"
+              value={section}
+              options={[...sections.map((s) => ({ value: s.id, label: s.name }))]}
+              onChange={(v) => put('section', v)}
+            />
           </label>
         ) : null}
         {wrong.size > 0 ? (

@@ -16,7 +16,7 @@ import {
 } from '@hurrow/core/conditions';
 import { useWrite } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS, ORGAN_LABELS } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Choose, ProblemNote } from '../parts/index.ts';
 import { StateGrid } from './StateGrid.tsx';
 
 const KIND_WORDS: Readonly<Record<Kind, string>> = {
@@ -91,32 +91,24 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
         <div className="field-row">
           <label className="field">
             <span>Organ</span>
-            <select
+            <Choose
+              label="Organ"
               value={body.organ}
-              onChange={(e) => set({ organ: ORGANS.find((o) => o === e.target.value) ?? 'leaf' })}
-            >
-              {ORGANS.map((o) => (
-                <option key={o} value={o}>
-                  {ORGAN_LABELS[o]}
-                </option>
-              ))}
-            </select>
+              options={[...ORGANS.map((o) => ({ value: o, label: ORGAN_LABELS[o] }))]}
+              onChange={(v) => set({ organ: ORGANS.find((o) => o === v) ?? 'leaf' })}
+            />
           </label>
           <label className="field">
             <span>Described by</span>
-            <select
+            <Choose
+              label="Described by"
               value={body.kind}
-              onChange={(e) => {
-                const kind = KINDS.find((k) => k === e.target.value) ?? 'nominal';
+              options={[...KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] }))]}
+              onChange={(v) => {
+                const kind = KINDS.find((k) => k === v) ?? 'nominal';
                 set({ kind, states: kind === 'yesno' ? YES_NO : withStates(kind) ? START.states : [] });
               }}
-            >
-              {KINDS.map((k) => (
-                <option key={k} value={k}>
-                  {KIND_WORDS[k]}
-                </option>
-              ))}
-            </select>
+            />
           </label>
           <label className="field grow">
             <span>Term</span>
@@ -151,16 +143,12 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
         <div className="field-row">
           <label className="field">
             <span>Made out from</span>
-            <select
+            <Choose
+              label="Made out from"
               value={body.distance}
-              onChange={(e) => set({ distance: DISTANCES.find((d) => d === e.target.value) ?? 'hand' })}
-            >
-              {DISTANCES.map((d) => (
-                <option key={d} value={d}>
-                  {DISTANCE_NAMES[d]}
-                </option>
-              ))}
-            </select>
+              options={[...DISTANCES.map((d) => ({ value: d, label: DISTANCE_NAMES[d] }))]}
+              onChange={(v) => set({ distance: DISTANCES.find((d) => d === v) ?? 'hand' })}
+            />
           </label>
           <label className="field">
             <span>Effort, 1 at a glance to 5 with tools</span>

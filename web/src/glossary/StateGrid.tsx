@@ -2,6 +2,7 @@ import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
 import type { StateBody } from '@hurrow/contract';
+import { Choose } from '../parts/index.ts';
 
 /** The states of a character as they are reworded, added and retired. A state that was recorded is never taken out. */
 export function StateGrid({
@@ -41,20 +42,17 @@ export function StateGrid({
               value={s.definition}
               onChange={(e) => set(i, { definition: e.target.value })}
             />
-            <select
-              aria-label={`State ${i + 1} is a kind of`}
+            <Choose
+              label={`State ${i + 1} is a kind of`}
               value={s.parent ?? ''}
-              onChange={(e) => set(i, { parent: e.target.value || null })}
-            >
-              <option value="">–</option>
-              {states
-                .filter((p) => p.id !== undefined && p.id !== s.id)
-                .map((p) => (
-                  <option key={p.id} value={p.id}>
-                    {p.term}
-                  </option>
-                ))}
-            </select>
+              options={[
+                { value: '', label: '–' },
+                ...states.flatMap((p) =>
+                  p.id !== undefined && p.id !== s.id ? [{ value: p.id, label: p.term }] : [],
+                ),
+              ]}
+              onChange={(v) => set(i, { parent: v || null })}
+            />
             {s.id === undefined ? (
               <Button size="small" onClick={() => onChange(states.filter((_, k) => k !== i))}>
                 Remove

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { tellCards } from '@hurrow/core/compare';
+import { inTeachingOrder, tellCards } from '@hurrow/core/compare';
 import type { Compared } from '../compare/index.ts';
 import { RuleSentence, reportOf, sentenceOf, useCompared } from '../compare/index.ts';
 import { misleads } from '@hurrow/core/rules';
@@ -21,7 +21,7 @@ function Drawn({ compared, truth, answer }: { compared: Compared; truth: string;
   const differing = useMemo(
     () =>
       a && b
-        ? tellCards(a.described, b.described, vocabulary, conditions)
+        ? inTeachingOrder(tellCards(a.described, b.described, vocabulary, conditions), conditions)
             .filter((c) => c.now === 'yes' && c.strength !== 'partial')
             .slice(0, MOST_TELLS)
             .map((c) => c.character.id)

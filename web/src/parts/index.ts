@@ -1,4 +1,6 @@
 export { AppLink } from './AppLink.tsx';
+export { Choose } from './Choose.tsx';
+export { DayField } from './DayField.tsx';
 export { CorrectTree } from './CorrectTree.tsx';
 export { EffectNote } from './EffectNote.tsx';
 export { effectLines, effectWords } from './effectWords.ts';

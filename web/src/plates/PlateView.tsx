@@ -112,9 +112,9 @@ export function PlateView({
                     <span key={c}>
                       {i > 0 ? ', ' : ''}
                       {onOpen ? (
-                        <button type="button" className="as-link" onClick={() => onOpen(c)}>
+                        <Button type="link" size="small" className="as-link" onClick={() => onOpen(c)}>
                           {words(c)}
-                        </button>
+                        </Button>
                       ) : (
                         words(c)
                       )}

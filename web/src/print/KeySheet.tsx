@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import Radio from 'antd/es/radio';
 import { useParams } from 'react-router';
 import { couplets } from '@hurrow/core/keys';
 import type { Audience, Couplet, KeyNode } from '@hurrow/core/keys';
@@ -126,20 +127,24 @@ function Printed({
   );
 }
 
+const FORMS = ['bracketed', 'indented'] as const;
+
 function Sheet({ compared: c }: { compared: Compared }) {
   const { options } = useKeyOptions();
   const [form, setForm] = useState<'bracketed' | 'indented'>('bracketed');
   const work = useKey(c, options);
   return (
     <>
-      <fieldset className="audience-choice no-print">
-        <legend className="visually-hidden">Form of the key</legend>
-        {(['bracketed', 'indented'] as const).map((f) => (
-          <label key={f}>
-            <input type="radio" name="form" checked={form === f} onChange={() => setForm(f)} /> {f}
-          </label>
-        ))}
-      </fieldset>
+      <Radio.Group
+        className="audience-choice no-print"
+        aria-label="Form of the key"
+        value={form}
+        options={[...FORMS]}
+        onChange={(e) => {
+          const chosen: unknown = e.target.value;
+          setForm(FORMS.find((f) => f === chosen) ?? 'bracketed');
+        }}
+      />
       <h1 className="key-title">Key to {c.list.name}</h1>
       <p>
         {c.members.length} species, for {READERS[options.audience]}, with{' '}

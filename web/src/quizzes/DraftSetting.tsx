@@ -4,7 +4,7 @@ import type { Handling } from '@hurrow/core/conditions';
 import type { SittingDetail } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
 import { HANDLING_LABELS } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { DayField, ProblemNote } from '../parts/index.ts';
 
 /** The day of a draft and what students may do there; both stand once it is opened. */
 export function DraftSetting({ sitting }: { sitting: SittingDetail }) {
@@ -21,13 +21,11 @@ export function DraftSetting({ sitting }: { sitting: SittingDetail }) {
       <div className="field-row">
         <label className="condition">
           <span className="condition-label">Day of the sitting</span>
-          <input
-            type="date"
-            key={on}
-            defaultValue={on}
-            onBlur={(e) => {
-              if (isDate(e.target.value) && e.target.value !== on) set({ on: e.target.value });
-            }}
+          <DayField
+            bare
+            label="Day"
+            value={on}
+            onChange={(day) => (day === null || day === on || !isDate(day) ? undefined : set({ on: day }))}
           />
         </label>
         <div className="field">

@@ -1,11 +1,12 @@
 import { useState } from 'react';
+import Input from 'antd/es/input';
 import type { GrowingRow, Site } from '@hurrow/contract';
 import { stateWords, valueWords } from '@hurrow/core/characters';
 import type { Vocabulary } from '@hurrow/core/characters';
 import type { Fit, Ground } from '@hurrow/core/range';
 import { useRead } from '../api/index.ts';
 import { useView, useVocabulary } from '../app/index.ts';
-import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
+import { AppLink, Choose, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { ListPicker, SpeciesNav, useChosenList } from '../species/index.ts';
 import { presenceWord } from './presenceWords.ts';
 import './range.css';
@@ -139,7 +140,7 @@ function Asked({
   const text = (key: 'lat' | 'lon' | 'elevation' | 'zone', label: string, width: number) => (
     <label className="condition">
       <span className="condition-label">{label}</span>
-      <input
+      <Input
         inputMode="decimal"
         style={{ width }}
         value={place[key]}
@@ -154,17 +155,16 @@ function Asked({
       <div className="growing-place" role="group" aria-label="The place">
         <label className="condition">
           <span className="condition-label">Site</span>
-          <select
+          <Choose
+            bare
+            label="Site"
             value={place.site}
-            onChange={(e) => setPlace({ ...place, ...at(sites.find((s) => s.id === e.target.value)) })}
-          >
-            {place.site === '' ? <option value="">another place</option> : null}
-            {sites.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.name}
-              </option>
-            ))}
-          </select>
+            options={[
+              ...(place.site === '' ? [{ value: '', label: 'another place' }] : []),
+              ...sites.map((s) => ({ value: s.id, label: s.name })),
+            ]}
+            onChange={(v) => setPlace({ ...place, ...at(sites.find((s) => s.id === v)) })}
+          />
         </label>
         {text('lat', 'Latitude', 70)}
         {text('lon', 'Longitude', 76)}
@@ -176,17 +176,16 @@ function Asked({
           return [
             <label key={id} className="condition">
               <span className="condition-label">{wording.words === 'plain' ? c.plain : c.term}</span>
-              <select
+              <Choose
+                bare
+                label={wording.words === 'plain' ? c.plain : c.term}
                 value={place.ground[id] ?? ''}
-                onChange={(e) => setPlace({ ...place, ground: { ...place.ground, [id]: e.target.value } })}
-              >
-                <option value="">any</option>
-                {c.states.map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {stateWords(c, s.id, wording.words)}
-                  </option>
-                ))}
-              </select>
+                options={[
+                  { value: '', label: 'any' },
+                  ...c.states.map((s) => ({ value: s.id, label: stateWords(c, s.id, wording.words) })),
+                ]}
+                onChange={(v) => setPlace({ ...place, ground: { ...place.ground, [id]: v } })}
+              />
             </label>,
           ];
         })}

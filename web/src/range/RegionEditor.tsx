@@ -1,3 +1,4 @@
+import Radio from 'antd/es/radio';
 import Button from 'antd/es/button';
 import Select from 'antd/es/select';
 import { REGIONS, isCounty, stateOf } from '@hurrow/core/range';
@@ -14,6 +15,9 @@ interface Props {
   readonly onChoose: (code: string | null) => void;
   readonly onSet: (code: string, presence: Presence | null) => void;
 }
+
+/** The choice of no entry of its own. */
+const NOTHING = 'none';
 
 /** Chooses a region by name or code, and says what the species is there. */
 export function RegionEditor({ chosen, records, counties, names, mayTeach, onChoose, onSet }: Props) {
@@ -56,18 +60,18 @@ export function RegionEditor({ chosen, records, counties, names, mayTeach, onCho
       ) : (
         <fieldset className="range-choice">
           <legend>What it is there</legend>
-          {[...PRESENCES.map((p) => p.id), null].map((p) => (
-            <label key={p ?? 'none'}>
-              <input
-                type="radio"
-                name="presence"
-                checked={(own ?? null) === p}
-                disabled={!mayTeach}
-                onChange={() => onSet(chosen, p)}
-              />{' '}
-              {p === null && above ? `as in its state: ${presenceWord(above)}` : presenceWord(p)}
-            </label>
-          ))}
+          <Radio.Group
+            disabled={!mayTeach}
+            value={own ?? NOTHING}
+            options={[...PRESENCES.map((p) => p.id), null].map((p) => ({
+              value: p ?? NOTHING,
+              label: p === null && above ? `as in its state: ${presenceWord(above)}` : presenceWord(p),
+            }))}
+            onChange={(e) => {
+              const said: unknown = e.target.value;
+              onSet(chosen, PRESENCES.find((p) => p.id === said)?.id ?? null);
+            }}
+          />
         </fieldset>
       )}
       {chosen === null ? null : (

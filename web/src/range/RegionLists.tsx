@@ -1,4 +1,5 @@
 import { isCounty, regionOf } from '@hurrow/core/range';
+import Button from 'antd/es/button';
 import type { Presence } from '@hurrow/core/range';
 import { presenceWord } from './presenceWords.ts';
 import { nameOfRegion } from './regionNames.ts';
@@ -37,9 +38,15 @@ export function RegionLists({
               {codes.map((code, i) => (
                 <span key={code}>
                   {i > 0 ? ', ' : ''}
-                  <button type="button" className="as-link" title={code} onClick={() => onChoose(code)}>
+                  <Button
+                    type="link"
+                    size="small"
+                    className="as-link"
+                    title={code}
+                    onClick={() => onChoose(code)}
+                  >
                     {nameOfRegion(code, names)}
-                  </button>
+                  </Button>
                   {records.get(code) === 'native' ? '' : ` (${presenceWord(records.get(code) ?? null)})`}
                 </span>
               ))}

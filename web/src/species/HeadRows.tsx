@@ -5,6 +5,7 @@ import type { SpeciesBody } from '@hurrow/contract';
 import { AUDIENCES, PROSE_TOPICS } from '@hurrow/contract';
 import type { Vocabulary } from '@hurrow/core/characters';
 import { FORBIDDEN, HAZARD_LABELS, TOPIC_LABELS } from './topics.ts';
+import { Choose } from '../parts/index.ts';
 
 const changeAt = <T,>(all: readonly T[], i: number, part: Partial<T>): readonly T[] =>
   all.map((x, k) => (k === i ? { ...x, ...part } : x));
@@ -25,21 +26,14 @@ export function ProseRows({
         <div key={`${p.topic}-${i}`} className="head-row">
           <div className="field">
             <label htmlFor={`prose-${i}`}>{TOPIC_LABELS[p.topic] ?? p.topic}</label>
-            <select
-              aria-label={`Readers of ${TOPIC_LABELS[p.topic] ?? p.topic}`}
+            <Choose
+              label={`Readers of ${TOPIC_LABELS[p.topic] ?? p.topic}`}
               value={p.audience ?? 'general'}
-              onChange={(e) =>
-                onChange(
-                  changeAt(prose, i, { audience: AUDIENCES.find((a) => a === e.target.value) ?? 'general' }),
-                )
+              options={[...AUDIENCES.map((a) => ({ value: a, label: a }))]}
+              onChange={(v) =>
+                onChange(changeAt(prose, i, { audience: AUDIENCES.find((a) => a === v) ?? 'general' }))
               }
-            >
-              {AUDIENCES.map((a) => (
-                <option key={a} value={a}>
-                  {a}
-                </option>
-              ))}
-            </select>
+            />
             <Checkbox
               checked={p.disputed ?? false}
               onChange={(e) => onChange(changeAt(prose, i, { disputed: e.target.checked }))}
@@ -61,26 +55,22 @@ export function ProseRows({
       ))}
       <label className="field-row">
         <span className="quiet">Write about</span>
-        <select
+        <Choose
+          label="Write about"
           value=""
-          aria-label="Write about"
-          onChange={(e) =>
-            e.target.value === ''
+          options={[
+            { value: '', label: 'choose a topic' },
+            ...[...free, ...PROSE_TOPICS.filter((t) => !free.includes(t))].map((t) => ({
+              value: t,
+              label: `${TOPIC_LABELS[t]} ${free.includes(t) ? '' : ' (once more)'}`,
+            })),
+          ]}
+          onChange={(v) =>
+            v === ''
               ? undefined
-              : onChange([
-                  ...prose,
-                  { topic: e.target.value, text: '', audience: 'general', disputed: false },
-                ])
+              : onChange([...prose, { topic: v, text: '', audience: 'general', disputed: false }])
           }
-        >
-          <option value="">choose a topic</option>
-          {[...free, ...PROSE_TOPICS.filter((t) => !free.includes(t))].map((t) => (
-            <option key={t} value={t}>
-              {TOPIC_LABELS[t]}
-              {free.includes(t) ? '' : ' (once more)'}
-            </option>
-          ))}
-        </select>
+        />
       </label>
     </div>
   );
@@ -99,17 +89,12 @@ export function CautionRows({
       {cautions.map((c, i) => (
         <div key={i} className="head-row">
           <div className="field">
-            <select
-              aria-label={`Hazard ${i + 1}`}
+            <Choose
+              label={`Hazard ${i + 1}`}
               value={c.hazard}
-              onChange={(e) => onChange(changeAt(cautions, i, { hazard: e.target.value }))}
-            >
-              {Object.entries(HAZARD_LABELS).map(([id, words]) => (
-                <option key={id} value={id}>
-                  {words}
-                </option>
-              ))}
-            </select>
+              options={[...Object.entries(HAZARD_LABELS).map(([id, words]) => ({ value: id, label: words }))]}
+              onChange={(v) => onChange(changeAt(cautions, i, { hazard: v }))}
+            />
             <Button size="small" onClick={() => onChange(without(cautions, i))}>
               Remove
             </Button>
@@ -180,46 +165,39 @@ export function RootRows({
             ))}
             <label className="field">
               <span>Of the name</span>
-              <select value={r.name} onChange={(e) => onChange(changeAt(roots, i, { name: e.target.value }))}>
-                {names.map((n) => (
-                  <option key={n} value={n}>
-                    {n}
-                  </option>
-                ))}
-              </select>
+              <Choose
+                label="Of the name"
+                value={r.name}
+                options={[...names.map((n) => ({ value: n, label: n }))]}
+                onChange={(v) => onChange(changeAt(roots, i, { name: v }))}
+              />
             </label>
             <label className="field">
               <span>Names the character</span>
-              <select
-                className="root-pick"
+              <Choose
+                label="Names the character"
                 value={r.character ?? ''}
-                onChange={(e) =>
-                  onChange(changeAt(roots, i, { character: e.target.value || null, state: null }))
-                }
-              >
-                <option value="">none</option>
-                {withStates.map((c) => (
-                  <option key={c.id} value={c.id}>
-                    {c.term}
-                  </option>
-                ))}
-              </select>
+                className="root-pick"
+                options={[
+                  { value: '', label: 'none' },
+                  ...withStates.map((c) => ({ value: c.id, label: c.term })),
+                ]}
+                onChange={(v) => onChange(changeAt(roots, i, { character: v || null, state: null }))}
+              />
             </label>
             {character ? (
               <label className="field">
                 <span>and the state</span>
-                <select
-                  className="root-pick"
+                <Choose
+                  label="and the state"
                   value={r.state ?? ''}
-                  onChange={(e) => onChange(changeAt(roots, i, { state: e.target.value || null }))}
-                >
-                  <option value="">choose</option>
-                  {character.states.map((s) => (
-                    <option key={s.id} value={s.id}>
-                      {s.term}
-                    </option>
-                  ))}
-                </select>
+                  className="root-pick"
+                  options={[
+                    { value: '', label: 'choose' },
+                    ...character.states.map((s) => ({ value: s.id, label: s.term })),
+                  ]}
+                  onChange={(v) => onChange(changeAt(roots, i, { state: v || null }))}
+                />
               </label>
             ) : null}
             <Checkbox

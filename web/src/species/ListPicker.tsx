@@ -1,4 +1,5 @@
 import type { ListSummary } from '@hurrow/contract';
+import { Choose } from '../parts/index.ts';
 
 /** Chooses the list a table or a chart is made for. */
 export function ListPicker({
@@ -13,13 +14,13 @@ export function ListPicker({
   return (
     <label className="condition">
       <span className="condition-label">List</span>
-      <select value={chosen} onChange={(e) => onChoose(e.target.value)}>
-        {lists.map((l) => (
-          <option key={l.id} value={l.id}>
-            {l.name} ({l.size})
-          </option>
-        ))}
-      </select>
+      <Choose
+        bare
+        label="List"
+        value={chosen}
+        options={[...lists.map((l) => ({ value: l.id, label: `${l.name} (${l.size})` }))]}
+        onChange={(v) => onChoose(v)}
+      />
     </label>
   );
 }

@@ -5,7 +5,7 @@ import Select from 'antd/es/select';
 import type { Rank } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useGo } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Choose, ProblemNote } from '../parts/index.ts';
 
 const RANK_WORDS: Readonly<Record<Rank, string>> = {
   species: 'species',
@@ -62,13 +62,12 @@ export function NewTaxon({ onClose }: { onClose: () => void }) {
         <div className="field-row">
           <label className="field">
             <span>Rank</span>
-            <select value={rank} onChange={(e) => setRank(e.target.value as Rank)}>
-              {Object.entries(RANK_WORDS).map(([r, words]) => (
-                <option key={r} value={r}>
-                  {words}
-                </option>
-              ))}
-            </select>
+            <Choose
+              label="Rank"
+              value={rank}
+              options={[...Object.entries(RANK_WORDS).map(([r, words]) => ({ value: r, label: words }))]}
+              onChange={(v) => setRank(v as Rank)}
+            />
           </label>
           <label className="field grow">
             <span>Name</span>

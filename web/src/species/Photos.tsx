@@ -8,7 +8,7 @@ import { address } from '@hurrow/contract';
 import { ORGANS } from '@hurrow/core/conditions';
 import { sendFile, useWrite } from '../api/index.ts';
 import { ORGAN_LABELS } from '../app/index.ts';
-import { PictureButton, ProblemNote } from '../parts/index.ts';
+import { Choose, DayField, PictureButton, ProblemNote } from '../parts/index.ts';
 
 type Said = Readonly<Pick<Photo, 'organ' | 'takenOn'> & { credit: string }>;
 
@@ -30,23 +30,21 @@ function PhotoCard({ photo, mayEdit }: { photo: Photo; mayEdit: boolean }) {
       <figcaption>
         {mayEdit ? (
           <>
-            <select
-              aria-label="Organ shown"
+            <Choose
+              label="Organ shown"
               value={said.organ ?? ''}
-              onChange={(e) => put({ organ: ORGANS.find((o) => o === e.target.value) ?? null })}
-            >
-              <option value="">organ?</option>
-              {ORGANS.map((o) => (
-                <option key={o} value={o}>
-                  {ORGAN_LABELS[o]}
-                </option>
-              ))}
-            </select>
-            <input
-              type="date"
-              aria-label="Taken on"
-              value={said.takenOn ?? ''}
-              onChange={(e) => put({ takenOn: e.target.value === '' ? null : e.target.value })}
+              options={[
+                { value: '', label: 'organ?' },
+                ...ORGANS.map((o) => ({ value: o, label: ORGAN_LABELS[o] })),
+              ]}
+              onChange={(v) => put({ organ: ORGANS.find((o) => o === v) ?? null })}
+            />
+            <DayField
+              label="Taken on"
+              size="small"
+              allowClear
+              value={said.takenOn}
+              onChange={(takenOn) => put({ takenOn })}
             />
             <Input
               size="small"

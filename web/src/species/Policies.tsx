@@ -5,7 +5,7 @@ import { MERGE_POLICIES, characterWords } from '@hurrow/core/characters';
 import type { MergePolicy } from '@hurrow/core/characters';
 import { useWrite } from '../api/index.ts';
 import { useView, useVocabulary } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Choose, ProblemNote } from '../parts/index.ts';
 
 const POLICY_WORDS: Readonly<Record<MergePolicy, string>> = {
   widest: 'widest: all that any source says',
@@ -33,19 +33,13 @@ export function Policies({ sources, mayEdit }: { sources: Sources; mayEdit: bool
       <div className="field-row">
         <label className="field">
           <span>For every character</span>
-          <select
-            disabled={!mayEdit}
+          <Choose
+            label="For every character"
             value={sources.policy}
-            onChange={(e) =>
-              save({ policy: MERGE_POLICIES.find((p) => p === e.target.value) ?? sources.policy })
-            }
-          >
-            {MERGE_POLICIES.map((p) => (
-              <option key={p} value={p}>
-                {POLICY_WORDS[p]}
-              </option>
-            ))}
-          </select>
+            disabled={!mayEdit}
+            options={[...MERGE_POLICIES.map((p) => ({ value: p, label: POLICY_WORDS[p] }))]}
+            onChange={(v) => save({ policy: MERGE_POLICIES.find((p) => p === v) ?? sources.policy })}
+          />
         </label>
         {mayEdit && vocabulary ? (
           <div className="field">
@@ -74,48 +68,36 @@ export function Policies({ sources, mayEdit }: { sources: Sources; mayEdit: bool
             <tr key={p.character}>
               <td>{nameOf(p.character)}</td>
               <td>
-                <select
-                  aria-label={`Way for ${nameOf(p.character)}`}
-                  disabled={!mayEdit}
+                <Choose
+                  label={`Way for ${nameOf(p.character)}`}
                   value={p.policy}
-                  onChange={(e) =>
+                  disabled={!mayEdit}
+                  options={[...MERGE_POLICIES.map((m) => ({ value: m, label: POLICY_WORDS[m] }))]}
+                  onChange={(v) =>
                     save({
                       policies: sources.policies.map((x) =>
-                        x === p
-                          ? { ...p, policy: MERGE_POLICIES.find((m) => m === e.target.value) ?? p.policy }
-                          : x,
+                        x === p ? { ...p, policy: MERGE_POLICIES.find((m) => m === v) ?? p.policy } : x,
                       ),
                     })
                   }
-                >
-                  {MERGE_POLICIES.map((m) => (
-                    <option key={m} value={m}>
-                      {POLICY_WORDS[m]}
-                    </option>
-                  ))}
-                </select>
+                />
               </td>
               <td>
                 {p.policy === 'preferred' ? (
-                  <select
-                    aria-label={`Source put first for ${nameOf(p.character)}`}
-                    disabled={!mayEdit}
+                  <Choose
+                    label={`Source put first for ${nameOf(p.character)}`}
                     value={p.source ?? ''}
-                    onChange={(e) =>
+                    disabled={!mayEdit}
+                    options={[
+                      { value: '', label: 'in their order' },
+                      ...sources.sources.map((s) => ({ value: s.id, label: s.citation })),
+                    ]}
+                    onChange={(v) =>
                       save({
-                        policies: sources.policies.map((x) =>
-                          x === p ? { ...p, source: e.target.value || null } : x,
-                        ),
+                        policies: sources.policies.map((x) => (x === p ? { ...p, source: v || null } : x)),
                       })
                     }
-                  >
-                    <option value="">in their order</option>
-                    {sources.sources.map((s) => (
-                      <option key={s.id} value={s.id}>
-                        {s.citation}
-                      </option>
-                    ))}
-                  </select>
+                  />
                 ) : null}
               </td>
               <td>

@@ -7,7 +7,7 @@ import type { SeasonBody, SpeciesProfile } from '@hurrow/contract';
 import type { WindowKind } from '@hurrow/core/conditions';
 import { problemOf, useWrite } from '../api/index.ts';
 import type { Here } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Choose, ProblemNote } from '../parts/index.ts';
 import { WindowKindField } from './WindowKindField.tsx';
 import { readDay } from './seasonWords.ts';
 
@@ -77,15 +77,16 @@ export function SeasonEditor({
           <WindowKindField kind={kind} onChange={setKind} />
           <label className="field">
             <span>Source</span>
-            <select value={source} onChange={(e) => setSource(e.target.value)}>
-              {profile.sources
-                .filter((s) => s.kind !== 'shipped')
-                .map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.citation}
-                  </option>
-                ))}
-            </select>
+            <Choose
+              label="Source"
+              value={source}
+              options={[
+                ...profile.sources
+                  .filter((s) => s.kind !== 'shipped')
+                  .map((s) => ({ value: s.id, label: s.citation })),
+              ]}
+              onChange={(v) => setSource(v)}
+            />
           </label>
         </div>
         <div className="field-row">

@@ -5,7 +5,7 @@ import type { Season, Seen, WindowKind } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
 import { useHere, useView, useVocabulary } from '../app/index.ts';
-import { AppLink, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
+import { AppLink, Choose, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { ListPicker } from './ListPicker.tsx';
 import { MonthScale, SeasonBand, SeasonKey, SeasonPatterns } from './SeasonBand.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
@@ -54,13 +54,19 @@ function Chart({ rows, date, site }: { rows: readonly Row[]; date: string; site:
           <>
             <label className="condition">
               <span className="condition-label">Order</span>
-              <select value={order} onChange={(e) => setOrder(e.target.value as WindowKind | 'list')}>
-                <option value="list">as listed</option>
-                <option value="leaf_out">leaves open first</option>
-                <option value="pollen">flowers first</option>
-                <option value="ripening">ripens first</option>
-                <option value="autumn">turns color first</option>
-              </select>
+              <Choose
+                bare
+                label="Order"
+                value={order}
+                options={[
+                  { value: 'list', label: 'as listed' },
+                  { value: 'leaf_out', label: 'leaves open first' },
+                  { value: 'pollen', label: 'flowers first' },
+                  { value: 'ripening', label: 'ripens first' },
+                  { value: 'autumn', label: 'turns color first' },
+                ]}
+                onChange={(v) => setOrder(v as WindowKind | 'list')}
+              />
             </label>
             <span className="quiet">{site ? `shifted to ${site}` : 'as recorded: no site yet'}</span>
           </>

@@ -3,7 +3,7 @@ import Modal from 'antd/es/modal';
 import type { Site } from '@hurrow/contract';
 import type { WindowKind } from '@hurrow/core/conditions';
 import { useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Choose, DayField, ProblemNote } from '../parts/index.ts';
 import { WindowKindField } from './WindowKindField.tsx';
 
 /** What was seen, or looked for in vain, at the site on a day: it moves the season there. */
@@ -39,14 +39,19 @@ export function SightingForm({
           <WindowKindField kind={kind} onChange={setKind} />
           <label className="field">
             <span>On</span>
-            <input type="date" value={on} onChange={(e) => setOn(e.target.value)} />
+            <DayField label="On" value={on} onChange={(day) => setOn(day ?? on)} />
           </label>
           <label className="field">
             <span>It was</span>
-            <select value={present ? 'yes' : 'no'} onChange={(e) => setPresent(e.target.value === 'yes')}>
-              <option value="yes">there</option>
-              <option value="no">looked for and not there</option>
-            </select>
+            <Choose
+              label="It was"
+              value={present ? 'yes' : 'no'}
+              options={[
+                { value: 'yes', label: 'there' },
+                { value: 'no', label: 'looked for and not there' },
+              ]}
+              onChange={(v) => setPresent(v === 'yes')}
+            />
           </label>
         </div>
         <p className="quiet">The season here is moved just far enough to agree with it.</p>

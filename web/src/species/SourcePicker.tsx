@@ -1,5 +1,5 @@
 import type { Source } from '@hurrow/contract';
-import { AppLink } from '../parts/index.ts';
+import { AppLink, Choose } from '../parts/index.ts';
 import { writable } from './useSource.ts';
 
 /** Chooses the source that what is written is said to come from. */
@@ -17,13 +17,13 @@ export function SourcePicker({
   return (
     <label className="condition">
       <span className="condition-label">Written under the source</span>
-      <select value={source} onChange={(e) => onChoose(e.target.value)}>
-        {own.map((s) => (
-          <option key={s.id} value={s.id}>
-            {s.citation}
-          </option>
-        ))}
-      </select>
+      <Choose
+        bare
+        label="Written under the source"
+        value={source}
+        options={[...own.map((s) => ({ value: s.id, label: s.citation }))]}
+        onChange={(v) => onChoose(v)}
+      />
     </label>
   );
 }

@@ -5,7 +5,7 @@ import Popconfirm from 'antd/es/popconfirm';
 import type { Source } from '@hurrow/contract';
 import { SOURCE_KINDS } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Choose, ProblemNote } from '../parts/index.ts';
 
 const KIND_WORDS: Readonly<Record<Source['kind'], string>> = {
   book: 'book',
@@ -65,19 +65,12 @@ export function SourceRow({ source, mayEdit }: { source: Source; mayEdit: boolea
       </td>
       <td>
         {own ? (
-          <select
-            aria-label={`Kind of ${source.citation}`}
+          <Choose
+            label={`Kind of ${source.citation}`}
             value={body.kind}
-            onChange={(e) =>
-              setBody({ ...body, kind: SOURCE_KINDS.find((k) => k === e.target.value) ?? body.kind })
-            }
-          >
-            {SOURCE_KINDS.map((k) => (
-              <option key={k} value={k}>
-                {KIND_WORDS[k]}
-              </option>
-            ))}
-          </select>
+            options={[...SOURCE_KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] }))]}
+            onChange={(v) => setBody({ ...body, kind: SOURCE_KINDS.find((k) => k === v) ?? body.kind })}
+          />
         ) : (
           KIND_WORDS[source.kind]
         )}
@@ -141,16 +134,12 @@ export function NewSource() {
       </div>
       <label className="field">
         <span>Kind</span>
-        <select
+        <Choose
+          label="Kind"
           value={kind}
-          onChange={(e) => setKind(SOURCE_KINDS.find((k) => k === e.target.value) ?? 'book')}
-        >
-          {SOURCE_KINDS.map((k) => (
-            <option key={k} value={k}>
-              {KIND_WORDS[k]}
-            </option>
-          ))}
-        </select>
+          options={[...SOURCE_KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] }))]}
+          onChange={(v) => setKind(SOURCE_KINDS.find((k) => k === v) ?? 'book')}
+        />
       </label>
       {kind === 'measurement' ? (
         <label className="field">

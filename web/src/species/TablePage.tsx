@@ -8,7 +8,7 @@ import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { ORGANS } from '@hurrow/core/conditions';
 import { problemOf, useRead, useWrite } from '../api/index.ts';
 import { ORGAN_LABELS, useMayTeach, useView, useVocabulary } from '../app/index.ts';
-import { AppLink, Loaded, Nothing, PageHead, ProblemNote, counted, saveCsv } from '../parts/index.ts';
+import { AppLink, Choose, Loaded, Nothing, PageHead, ProblemNote, counted, saveCsv } from '../parts/index.ts';
 import { CellNote } from './CellNote.tsx';
 import { ListPicker } from './ListPicker.tsx';
 import { PastePanel } from './PastePanel.tsx';
@@ -124,22 +124,30 @@ function Table({
         <SourcePicker sources={table.sources} source={source} onChoose={choose} />
         <label className="condition">
           <span className="condition-label">Characters</span>
-          <select value={organ} onChange={(e) => setOrgan(e.target.value)}>
-            <option value="used">in use</option>
-            {ORGANS.map((o) => (
-              <option key={o} value={o}>
-                {ORGAN_LABELS[o]}
-              </option>
-            ))}
-            <option value="all">every one</option>
-          </select>
+          <Choose
+            bare
+            label="Characters"
+            value={organ}
+            options={[
+              { value: 'used', label: 'in use' },
+              ...ORGANS.map((o) => ({ value: o, label: ORGAN_LABELS[o] })),
+              { value: 'all', label: 'every one' },
+            ]}
+            onChange={(v) => setOrgan(v)}
+          />
         </label>
         <label className="condition">
           <span className="condition-label">Order</span>
-          <select value={order} onChange={(e) => setOrder(e.target.value as 'list' | 'name')}>
-            <option value="list">as listed</option>
-            <option value="name">by name</option>
-          </select>
+          <Choose
+            bare
+            label="Order"
+            value={order}
+            options={[
+              { value: 'list', label: 'as listed' },
+              { value: 'name', label: 'by name' },
+            ]}
+            onChange={(v) => setOrder(v as 'list' | 'name')}
+          />
         </label>
         <Input
           className="table-filter"

@@ -1,6 +1,7 @@
 import { WINDOW_KINDS } from '@hurrow/core/conditions';
 import type { WindowKind } from '@hurrow/core/conditions';
 import { WINDOW_WORDS } from './seasonWords.ts';
+import { Choose } from '../parts/index.ts';
 
 /** Chooses which season is spoken of. */
 export function WindowKindField({
@@ -13,13 +14,13 @@ export function WindowKindField({
   return (
     <label className="field">
       <span>What</span>
-      <select value={kind} autoFocus onChange={(e) => onChange(e.target.value as WindowKind)}>
-        {WINDOW_KINDS.map((k) => (
-          <option key={k} value={k}>
-            {WINDOW_WORDS[k]}
-          </option>
-        ))}
-      </select>
+      <Choose
+        label="What"
+        value={kind}
+        autoFocus
+        options={[...WINDOW_KINDS.map((k) => ({ value: k, label: WINDOW_WORDS[k] }))]}
+        onChange={(v) => onChange(v as WindowKind)}
+      />
     </label>
   );
 }
