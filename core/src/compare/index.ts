@@ -22,7 +22,7 @@ export { WEEKS, standingIn, throughYear } from './year.ts';
 export type { Year } from './year.ts';
 export { lost, tellCards, tellSentence, usable, usableWhen } from './tellCards.ts';
 export type { TellCard, Usable } from './tellCards.ts';
-export { inTeachingOrder, isLookedAt, lookingStep, saidBy } from './looking.ts';
+export { inTeachingOrder, isJudged, isLookedAt, lookingStep, saidBy } from './looking.ts';
 export { applyChange, barred, changesOf, whatIfs } from './whatIf.ts';
 export type { Change, Forbidden, WhatIf } from './whatIf.ts';
 export { checkDeclared } from './declared.ts';

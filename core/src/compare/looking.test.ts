@@ -21,7 +21,7 @@ describe('the order of tells', () => {
   test('is that of looking at a plant: kind of leaf, arrangement, lobes, margin, twig, fruit, bark, form, site', () => {
     const asked = [
       'site.landform',
-      'form.lean',
+      'form.trunks',
       'bark.colour',
       'fruit.kind',
       'flower.colour',
@@ -49,7 +49,7 @@ describe('the order of tells', () => {
       'flower.colour',
       'fruit.kind',
       'bark.colour',
-      'form.lean',
+      'form.trunks',
       'site.landform',
     ]);
   });

@@ -1,5 +1,6 @@
 import { easeOf } from '../tells/index.ts';
 import type { Strength } from '../tells/index.ts';
+import { isSubjective } from '../characters/index.ts';
 import type { Character } from '../characters/index.ts';
 import type { Conditions, Organ } from '../conditions/index.ts';
 import type { TellCard } from './tellCards.ts';
@@ -81,6 +82,12 @@ export function lookingStep(c: Pick<Character, 'id' | 'organ'>): number {
   return step >= 0 ? step : STEPS.length + Math.max(0, ORGANS_AFTER.indexOf(c.organ));
 }
 
+/** Shades of green, and the color of a leaf that dies: both vary from branch to branch. */
+const SHADES: ReadonlySet<string> = new Set(['leaf.colour_above', 'needle.colour', 'leaf.autumn_colour']);
+
+/** Whether a character is a matter of judgement, which a teacher says after what anybody sees alike. */
+export const isJudged = (c: Pick<Character, 'id'>): boolean => isSubjective(c.id) || SHADES.has(c.id);
+
 /** What a character says; two of the same say one thing. */
 export const saidBy = (c: Pick<Character, 'id' | 'evidenceGroup'>): string =>
   RESTATES.get(c.id) ?? c.evidenceGroup ?? c.id;
@@ -89,8 +96,8 @@ const STRENGTH: Readonly<Record<Strength, number>> = { clean: 0, usual: 1, parti
 const strengthNow = (t: TellCard): number => (t.now === 'partly' ? STRENGTH.partial : STRENGTH[t.strength]);
 
 /**
- * Tells as a teacher would say them: the strongest first, then by the order of looking, then the easier; of several that
- * say one thing the first. What is not looked at on a plant is left out. Source: docs/formulas.md, The order of tells.
+ * Tells as a teacher would say them: the strongest first, then what anybody sees alike, by the order of looking, then the
+ * easier; of several that say one thing the first. What is not looked at on a plant is left out. Source: docs/formulas.md, The order of tells.
  */
 export function inTeachingOrder(
   tells: readonly TellCard[],
@@ -101,6 +108,7 @@ export function inTeachingOrder(
     .sort(
       (s, t) =>
         strengthNow(s) - strengthNow(t) ||
+        Number(isJudged(s.character)) - Number(isJudged(t.character)) ||
         lookingStep(s.character) - lookingStep(t.character) ||
         easeOf(s.character, handling) - easeOf(t.character, handling),
     );

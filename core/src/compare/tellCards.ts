@@ -1,6 +1,6 @@
 import { contrastSentence } from '../characters/index.ts';
 import type { Character, Value, Vocabulary, Wording } from '../characters/index.ts';
-import { isLookedAt, lookingStep } from './looking.ts';
+import { isJudged, isLookedAt, lookingStep } from './looking.ts';
 import { addDays, visible } from '../conditions/index.ts';
 import type { Conditions, Seen } from '../conditions/index.ts';
 import { easeOf, gapFor, separate } from '../tells/index.ts';
@@ -52,6 +52,7 @@ export function tellCards(
       WORSE.indexOf(t.now) - WORSE.indexOf(s.now) ||
       ORDER[s.strength] - ORDER[t.strength] ||
       onPaper(s) - onPaper(t) ||
+      Number(isJudged(s.character)) - Number(isJudged(t.character)) ||
       lookingStep(s.character) - lookingStep(t.character) ||
       easeOf(s.character, conditions.handling) - easeOf(t.character, conditions.handling),
   );
