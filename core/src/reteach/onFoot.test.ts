@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { metersBetween, minutesOnFoot } from './index.ts';
 
 const creek = { lat: 47.9, lon: -115.9, elevM: 760 };
@@ -22,5 +23,25 @@ describe('minutes on foot', () => {
     expect(minutesOnFoot(creek, creek)).toBe(1);
     const there = { lat: 47.93, lon: -115.93, elevM: 1900 };
     expect(minutesOnFoot(creek, there)).toBe(minutesOnFoot(there, creek));
+  });
+});
+
+describe('distances over the ground', () => {
+  const place = fc.record({
+    lat: fc.double({ min: -80, max: 80, noNaN: true }),
+    lon: fc.double({ min: -179, max: 179, noNaN: true }),
+    elevM: fc.option(fc.integer({ min: 0, max: 4000 })),
+  });
+
+  test('are the same both ways, nought to itself, and never longer by a detour over a third place', () => {
+    fc.assert(
+      fc.property(place, place, place, (a, b, c) => {
+        expect(metersBetween(a, b)).toBeCloseTo(metersBetween(b, a), 6);
+        expect(metersBetween(a, a)).toBe(0);
+        expect(metersBetween(a, c)).toBeLessThanOrEqual(metersBetween(a, b) + metersBetween(b, c) + 1e-6);
+        expect(minutesOnFoot(a, b)).toBe(minutesOnFoot(b, a));
+        expect(Number.isInteger(minutesOnFoot(a, b)) && minutesOnFoot(a, b) >= 1).toBe(true);
+      }),
+    );
   });
 });

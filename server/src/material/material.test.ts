@@ -104,6 +104,18 @@ describe('a tree that is corrected', () => {
     expect(said[0]?.n).toBe(2);
   });
 
+  test('stands where it was said to, until it is said that nobody knows; a place off the Earth is refused', async () => {
+    const before = await tagged('N1');
+    expect(before.place).toBeNull();
+    const place = { lat: 47.9024, lon: -115.8978, elevM: 780 };
+    const placed = await change(before, { place });
+    expect([placed.status, placed.body.place]).toEqual([200, place]);
+    expect((await tagged('N1')).place).toEqual(place);
+    const refused = await change(placed.body, { place: { ...place, lat: 95 } });
+    expect([refused.status, (refused.body as { field?: string }).field]).toEqual([422, 'place.lat']);
+    expect((await change(placed.body, { place: null })).body.place).toBeNull();
+  });
+
   test('is not written over by one who read it before, nor under a tag that another tree has', async () => {
     const t = await tagged('N1');
     const taken = await change(t, { tag: 'quill a' });

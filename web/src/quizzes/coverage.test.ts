@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { moved } from '../parts/moved.ts';
+import { moved } from '../parts/model.ts';
 import { coverageOf, retested } from './coverage.ts';
 import { stationFixture, treeFixture } from './stationFixture.ts';
 

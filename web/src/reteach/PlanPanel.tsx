@@ -14,71 +14,39 @@ import Button from 'antd/es/button';
 import InputNumber from 'antd/es/input-number';
 import Segmented from 'antd/es/segmented';
 import { showDate } from '@hurrow/core/conditions';
-import { planLesson } from '@hurrow/core/reteach';
 import { useWrite } from '../api/index.ts';
 import { useSession } from '../app/index.ts';
-import { Nothing, ProblemNote, counted, moved } from '../parts/index.ts';
+import { Nothing, ProblemNote, counted } from '../parts/index.ts';
+import { MINUTES, itemsOf, openPlan, planAfter, planOf } from './planState.ts';
+import type { PlanAct } from './planState.ts';
 import { PlanBlock } from './PlanBlock.tsx';
 import { LEFT_OUT_WORDS, contrastWords } from './planWords.ts';
 import type { ContrastRow } from './planWords.ts';
 import { Ruler } from './Ruler.tsx';
 
-const MINUTES = [10, 20, 50] as const;
-const USUAL_MOST = 2;
 const MOST_NAMED = 40;
 
-function toggled(all: ReadonlySet<string>, id: string): ReadonlySet<string> {
-  const next = new Set(all);
-  if (!next.delete(id)) next.add(id);
-  return next;
-}
-
-/** What was chosen of a plan: its length, what is kept in, left out, and in which order. */
+/** A plan with what was chosen of it, and a way to change it. */
 function usePlan(rows: readonly ContrastRow[]) {
-  const [minutes, setMinutes] = useState<number>(MINUTES[0]);
-  const [most, setMost] = useState(USUAL_MOST);
   const [search] = useSearchParams();
-  // A pair that the lesson is planned from is in it, whatever it costs.
-  const [pinned, setPinned] = useState<ReadonlySet<string>>(() => new Set(search.getAll('pin')));
-  const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
-  const [order, setOrder] = useState<readonly string[]>([]);
-  const plan = useMemo(
-    () =>
-      planLesson(
-        rows.map((r) => r.contrast),
-        { minutes, most, pinned, dropped, order },
-      ),
-    [rows, minutes, most, pinned, dropped, order],
-  );
-  const drop = (id: string): void => {
-    setDropped(toggled(dropped, id));
-    if (pinned.has(id)) setPinned(toggled(pinned, id));
-  };
-  const move = (from: number, to: number): void =>
-    setOrder(
-      moved(
+  const [state, setState] = useState(() => openPlan(search.getAll('pin')));
+  const plan = useMemo(() => planOf(state, rows), [state, rows]);
+  const act = (done: PlanAct): void =>
+    setState(
+      planAfter(
+        state,
+        done,
         plan.contrasts.map((c) => c.id),
-        from,
-        to,
       ),
     );
-  return {
-    plan,
-    minutes,
-    setMinutes,
-    most,
-    setMost,
-    move,
-    drop,
-    keep: (id: string) => setPinned(toggled(pinned, id)),
-  };
+  return { plan, state, act };
 }
 
 /** A plan for a lesson: its minutes, its contrasts and what was left out; recorded in one press. */
 export function PlanPanel({ section, rows }: { section: string; rows: readonly ContrastRow[] }) {
   const { today } = useSession();
   const record = useWrite('lessonRecord');
-  const { plan, minutes, setMinutes, most, setMost, move, drop, keep } = usePlan(rows);
+  const { plan, state, act } = usePlan(rows);
   const byId = useMemo(() => new Map(rows.map((r) => [r.id, r])), [rows]);
   const nameOf = (id: string): string => contrastWords(byId.get(id) ?? { rows: [] });
   const ids = plan.contrasts.map((c) => c.id);
@@ -87,7 +55,8 @@ export function PlanPanel({ section, rows }: { section: string; rows: readonly C
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const dropOn = ({ active, over }: DragEndEvent): void => {
-    if (over && active.id !== over.id) move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
+    if (over && active.id !== over.id)
+      act({ kind: 'move', from: ids.indexOf(String(active.id)), to: ids.indexOf(String(over.id)) });
   };
   const hold = (): void =>
     record.mutate({
@@ -95,10 +64,7 @@ export function PlanPanel({ section, rows }: { section: string; rows: readonly C
       body: {
         on: today,
         kind: 'retaught',
-        items: ids.map((id) => {
-          const [taxon = '', other = ''] = id.split('/');
-          return { taxon, other };
-        }),
+        items: itemsOf(plan),
       },
     });
   return (
@@ -108,8 +74,8 @@ export function PlanPanel({ section, rows }: { section: string; rows: readonly C
           <span>Minutes</span>
           <Segmented<number>
             aria-label="Minutes"
-            value={minutes}
-            onChange={setMinutes}
+            value={state.minutes}
+            onChange={(minutes) => act({ kind: 'minutes', minutes })}
             options={MINUTES.map((m) => ({ value: m, label: `${m} min` }))}
           />
         </label>
@@ -120,8 +86,8 @@ export function PlanPanel({ section, rows }: { section: string; rows: readonly C
             min={1}
             max={10}
             precision={0}
-            value={most}
-            onChange={(v) => (v === null ? undefined : setMost(v))}
+            value={state.most}
+            onChange={(most) => (most === null ? undefined : act({ kind: 'most', most }))}
             suffix="contrasts"
           />
         </label>
@@ -138,7 +104,7 @@ export function PlanPanel({ section, rows }: { section: string; rows: readonly C
       {record.isSuccess ? (
         <p role="status">Recorded for {showDate(today, today)}. It can be corrected below.</p>
       ) : null}
-      <Ruler plan={plan} minutes={minutes} nameOf={nameOf} />
+      <Ruler plan={plan} minutes={state.minutes} nameOf={nameOf} />
       {plan.contrasts.length === 0 ? (
         <Nothing title="Nothing fits this lesson">
           Choose more minutes, or take back what you left out.
@@ -156,9 +122,9 @@ export function PlanPanel({ section, rows }: { section: string; rows: readonly C
                     planned={c}
                     place={[i + 1, ids.length]}
                     day={(on) => showDate(on, today)}
-                    onKeep={() => keep(c.id)}
-                    onDrop={() => drop(c.id)}
-                    onMove={(by) => move(i, i + by)}
+                    onKeep={() => act({ kind: 'keep', id: c.id })}
+                    onDrop={() => act({ kind: 'drop', id: c.id })}
+                    onMove={(by) => act({ kind: 'move', from: i, to: i + by })}
                   />
                 ) : null;
               })}
@@ -176,7 +142,7 @@ export function PlanPanel({ section, rows }: { section: string; rows: readonly C
                 <Button
                   size="small"
                   aria-label={`${l.why === 'dropped' ? 'Take back' : 'Keep in'} ${nameOf(l.id)}`}
-                  onClick={() => (l.why === 'dropped' ? drop(l.id) : keep(l.id))}
+                  onClick={() => act({ kind: l.why === 'dropped' ? 'drop' : 'keep', id: l.id })}
                 >
                   {l.why === 'dropped' ? 'Take back' : 'Keep in'}
                 </Button>

@@ -1,0 +1,2 @@
+/** Parts that draw nothing. */
+export { moved } from './moved.ts';
