@@ -12,7 +12,7 @@ export { plateSvg } from './plateSvg.ts';
 export type { Piece, Plate } from './plate.ts';
 export { chance, hash } from './random.ts';
 export { smallLines } from './smallLines.ts';
-export { contrastPair, drawnSpecimen } from './specimen.ts';
+export { contrastPair, drawnSpecimen, variedDrawings } from './specimen.ts';
 export type { DrawnSpecimen } from './specimen.ts';
 export { GREY, INK, PEN, digitsFor, figureSvg, markSvg } from './svg.ts';
 export { sampled, traitsFrom, typical, withTrait } from './traits.ts';

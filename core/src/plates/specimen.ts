@@ -40,6 +40,22 @@ function drawTraits(traits: Traits, kind: PieceKind, seed: number): DrawnSpecime
 }
 
 /**
+ * One individual drawn once for each value of a single character, with everything else held still.
+ * @returns null for values it cannot be drawn with.
+ */
+export function variedDrawings(
+  profile: Described,
+  vocabulary: Vocabulary,
+  kind: PieceKind,
+  character: string,
+  values: readonly (string | number)[],
+  seed: number,
+): readonly (DrawnSpecimen | null)[] {
+  const traits = sampled(profile, vocabulary, chance(seed));
+  return values.map((v) => drawTraits(withTrait(traits, character, v), kind, seed));
+}
+
+/**
  * Two drawings of one individual that differ in a single character and in nothing else: what a contrast shows.
  * @param values the two states or numbers of the character.
  */
@@ -51,7 +67,6 @@ export function contrastPair(
   values: readonly [string | number, string | number],
   seed: number,
 ): readonly [DrawnSpecimen, DrawnSpecimen] | null {
-  const traits = sampled(profile, vocabulary, chance(seed));
-  const [a, b] = values.map((v) => drawTraits(withTrait(traits, character, v), kind, seed));
+  const [a, b] = variedDrawings(profile, vocabulary, kind, character, values, seed);
   return a && b ? [a, b] : null;
 }

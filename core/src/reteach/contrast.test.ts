@@ -165,6 +165,7 @@ describe('a drill sheet', () => {
     'leaf.kind': states('broad'),
     'leaf.shape': states('ovate'),
     'leaf.margin': states('serrate'),
+    'leaf.lobing': states('unlobed'),
     'leaf.length': { kind: 'range', xlow: null, low: 60, high: 80, xhigh: null, entered: '' },
     'twig.arrangement': states('opposite'),
     'twig.bud_shape': states('ovoid'),

@@ -1,5 +1,5 @@
 import type { Character, State, Vocabulary } from '../characters/index.ts';
-import { contrastPair, drawnSpecimen } from '../plates/index.ts';
+import { variedDrawings } from '../plates/index.ts';
 import type { DrawnSpecimen, PieceKind } from '../plates/index.ts';
 import type { DescribedTaxon } from '../tells/index.ts';
 import { shuffledBy } from './pieces.ts';
@@ -47,19 +47,25 @@ export function drillSheet(
 ): DrillSheet | null {
   const { character: id, piece } = OF[drill];
   const character = vocabulary.get(id);
-  const applies = drill === 'bundle' ? own.values.has(id) : isBroad(own);
-  if (!character || !applies || !drawnSpecimen(own.values, vocabulary, piece, seed)) return null;
+  if (!character || !hasDrill(own, drill)) return null;
   const values: readonly (string | number)[] =
     drill === 'bundle' ? BUNDLES : narrowest(character).map((s) => s.id);
   const seen = new Set<string>();
-  const drawings = values.flatMap((value): DrillDrawing[] => {
-    const [drawing] = contrastPair(own.values, vocabulary, piece, id, [value, value], seed) ?? [];
+  const drawn = variedDrawings(own.values, vocabulary, piece, id, values, seed);
+  const drawings = values.flatMap((value, i): DrillDrawing[] => {
+    const drawing = drawn[i];
     if (!drawing || seen.has(inkOf(drawing))) return [];
     seen.add(inkOf(drawing));
     return [{ value, drawing }];
   });
   return drawings.length < 3 ? null : { character: id, drawings: shuffledBy(drawings, seed) };
 }
+
+/** Whether a species has what a drill varies: needles in bundles, or a broad leaf or its twig of which the thing is recorded. */
+export const hasDrill = (own: DescribedTaxon, drill: Drill): boolean =>
+  drill === 'bundle'
+    ? own.values.has(OF.bundle.character)
+    : isBroad(own) && own.values.has(OF[drill].character);
 
 function isBroad(own: DescribedTaxon): boolean {
   const kind = own.values.get('leaf.kind')?.value;

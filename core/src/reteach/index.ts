@@ -8,7 +8,7 @@ export { exceptionsTo } from './exceptions.ts';
 export type { Exception } from './exceptions.ts';
 export { checkOf } from './check.ts';
 export type { CheckQuestion } from './check.ts';
-export { DRILLS, drillSheet } from './drill.ts';
+export { DRILLS, drillSheet, hasDrill } from './drill.ts';
 export type { Drill, DrillDrawing, DrillSheet } from './drill.ts';
 export { predictedPairs, predictedRate } from './predicted.ts';
 export type { PredictedPair } from './predicted.ts';

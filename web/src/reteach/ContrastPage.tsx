@@ -2,8 +2,7 @@ import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import Button from 'antd/es/button';
 import Dropdown from 'antd/es/dropdown';
-import { DRILLS, drillSheet } from '@hurrow/core/reteach';
-import { hash } from '@hurrow/core/plates';
+import { DRILLS, hasDrill } from '@hurrow/core/reteach';
 import { ConditionsLine, useClassAtHand, useGo, useView } from '../app/index.ts';
 import { Nothing, PageHead } from '../parts/index.ts';
 import { Check, ContrastCautions, Looks, Plates, Remember } from './ContrastParts.tsx';
@@ -14,11 +13,9 @@ import { Where } from './Where.tsx';
 import './reteach.css';
 
 /** Drill sheets that either of the two can be drawn for. */
-const drillsOf = ({ first, second, say }: Contrast) =>
+const drillsOf = ({ first, second }: Contrast) =>
   DRILLS.flatMap((drill) => {
-    const own = [first, second].find(
-      (l) => drillSheet(l.described, drill, say.vocabulary, hash(l.header.id)) !== null,
-    );
+    const own = [first, second].find((l) => hasDrill(l.described, drill));
     return own ? [{ drill, taxon: own.header.id }] : [];
   });
 
