@@ -1,13 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
-import { choose, gradesOfSecondLook, picture, signInAsOwner } from './steps.ts';
-
-const noFault = async (page: Page): Promise<void> => {
-  const axe = await new AxeBuilder({ page }).analyze();
-  expect(axe.violations.map((v) => `${v.id}: ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
-};
+import { choose, gradesOfSecondLook, noFault, picture, planFromMixUp, signInAsOwner } from './steps.ts';
 
 /** The words of each page as they are printed. */
 async function printed(page: Page, format: 'Letter' | 'A4' = 'Letter'): Promise<readonly string[]> {
@@ -21,13 +15,7 @@ async function printed(page: Page, format: 'Letter' | 'A4' = 'Letter'): Promise<
 async function lessonOfSilverShrubs(page: Page): Promise<void> {
   await signInAsOwner(page);
   await gradesOfSecondLook(page);
-  await page.goto('/mix-ups');
-  const pair = page
-    .getByRole('region', { name: 'What to act on' })
-    .getByRole('listitem')
-    .filter({ hasText: 'wrote silver buffaloberry; the tree was Russian-olive' });
-  await pair.getByRole('button', { name: /Open pair/ }).click();
-  await page.getByRole('button', { name: 'Plan reteach' }).click();
+  await planFromMixUp(page, 'wrote silver buffaloberry; the tree was Russian-olive');
   const block = page
     .getByRole('list', { name: 'In this lesson' })
     .getByRole('listitem')

@@ -1,12 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import type { Page } from '@playwright/test';
-import { gradesOfSecondLook, picture, signInAsOwner } from './steps.ts';
-
-const noFault = async (page: Page): Promise<void> => {
-  const axe = await new AxeBuilder({ page }).analyze();
-  expect(axe.violations.map((v) => `${v.id}: ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
-};
+import { gradesOfSecondLook, noFault, picture, planFromMixUp, signInAsOwner } from './steps.ts';
 
 test('a lesson is planned in ten minutes, changed, recorded in one press, corrected and removed', async ({
   page,
@@ -54,13 +47,7 @@ test('a lesson is planned in ten minutes, changed, recorded in one press, correc
 test('a lesson is planned from a pair, which is in it', async ({ page }) => {
   await signInAsOwner(page);
   await gradesOfSecondLook(page);
-  await page.goto('/mix-ups');
-  const pines = page
-    .getByRole('region', { name: 'What to act on' })
-    .getByRole('listitem')
-    .filter({ hasText: 'wrote whitebark pine; the tree was limber pine' });
-  await pines.getByRole('button', { name: /Open pair/ }).click();
-  await page.getByRole('button', { name: 'Plan reteach' }).click();
+  await planFromMixUp(page, 'wrote whitebark pine; the tree was limber pine');
   const inIt = page.getByRole('list', { name: 'In this lesson' });
   await expect(inIt).toContainText('whitebark pine for limber pine');
   await expect(inIt.getByRole('button', { name: 'Let go of whitebark pine for limber pine' })).toBeVisible();

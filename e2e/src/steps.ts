@@ -1,4 +1,5 @@
 import { join } from 'node:path';
+import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 import type { Browser, Locator, Page } from '@playwright/test';
 
@@ -55,6 +56,23 @@ export async function pick(box: Locator, which: string | number): Promise<void> 
 export async function typeDay(box: Locator, day: string): Promise<void> {
   await box.fill(day);
   await box.press('Enter');
+}
+
+/** Finds no fault of accessibility on the page. */
+export async function noFault(page: Page): Promise<void> {
+  const axe = await new AxeBuilder({ page }).analyze();
+  expect(axe.violations.map((v) => `${v.id}: ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
+}
+
+/** Opens a mix-up of the class by what is said of it, and plans a lesson from it. */
+export async function planFromMixUp(page: Page, said: string): Promise<void> {
+  await page.goto('/mix-ups');
+  const pair = page
+    .getByRole('region', { name: 'What to act on' })
+    .getByRole('listitem')
+    .filter({ hasText: said });
+  await pair.getByRole('button', { name: /Open pair/ }).click();
+  await page.getByRole('button', { name: 'Plan reteach' }).click();
 }
 
 /** Keeps a picture for the documentation where one is asked for. */

@@ -1,7 +1,6 @@
-import { useParams, useSearchParams } from 'react-router';
-import { useContrast } from '../reteach/index.ts';
 import { DrawnOnCard } from './drawnCard.tsx';
 import { PrintBar } from './PrintBar.tsx';
+import { useContrastPaper } from './useContrastPaper.ts';
 import { namesByNumber, useDrawnCards } from './useDrawnCards.ts';
 import './contrastPaper.css';
 import '../plates/plates.css';
@@ -10,17 +9,14 @@ const EACH = 4;
 
 /** Cards of drawn individuals of two look-alikes to cut and sort, with the names on a page of their own. */
 export function ContrastCards() {
-  const { a = '', b = '' } = useParams();
-  const [search] = useSearchParams();
-  const { contrast, gone } = useContrast(a, b, search.get('leave')?.split(',') ?? []);
+  const { contrast, gone, names, title, back } = useContrastPaper();
   const cards = useDrawnCards(contrast, EACH);
-  const names = contrast?.say.names ?? (['', ''] as const);
   return (
     <main className="sheet-of-print">
       <PrintBar
-        title={`Cards to cut: ${names.join(' and ')}`}
+        title={`Cards to cut: ${title}`}
         about="Cut along the lines; the names are on the last page."
-        back={`/reteach/${a}/${b}`}
+        back={back}
         backTo="the lesson"
       />
       {!contrast ? (

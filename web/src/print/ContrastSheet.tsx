@@ -1,14 +1,14 @@
 import { useMemo } from 'react';
-import { useParams, useSearchParams } from 'react-router';
 import type { Wording } from '@hurrow/core/characters';
 import { showDate } from '@hurrow/core/conditions';
 import { useSession, useView } from '../app/index.ts';
 import { Latin } from '../parts/index.ts';
-import { Check, ContrastCautions, Looks, Plates, Remember, useContrast } from '../reteach/index.ts';
+import { Check, ContrastCautions, Looks, Plates, Remember } from '../reteach/index.ts';
 import type { Contrast } from '../reteach/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 import type { Audience } from './sheetContent.ts';
 import { useAudience } from './useAudience.tsx';
+import { useContrastPaper } from './useContrastPaper.ts';
 import './contrastPaper.css';
 
 /** Looks on a sheet: the young are given two. */
@@ -39,8 +39,6 @@ function Names({ contrast, audience }: { contrast: Contrast; audience: Audience 
 
 /** Two look-alikes on one page: what to look at in which order, at one scale, what to remember, and a check. */
 export function ContrastSheet() {
-  const { a = '', b = '' } = useParams();
-  const [search] = useSearchParams();
   const [audience, choice] = useAudience();
   const { wording: said, conditions } = useView();
   const { today, workspace } = useSession();
@@ -48,16 +46,11 @@ export function ContrastSheet() {
     (): Wording => ({ ...said, words: audience === 'technical' ? 'technical' : 'plain' }),
     [said, audience],
   );
-  const { contrast, gone } = useContrast(a, b, search.get('leave')?.split(',') ?? [], wording);
+  const { contrast, gone, title, back } = useContrastPaper(wording);
   const most = LOOKS[audience];
   return (
     <main className="sheet-of-print">
-      <PrintBar
-        title={`Contrast sheet: ${contrast?.say.names.join(' and ') ?? ''}`}
-        about="One page."
-        back={`/reteach/${a}/${b}`}
-        backTo="the lesson"
-      />
+      <PrintBar title={`Contrast sheet: ${title}`} about="One page." back={back} backTo="the lesson" />
       {choice}
       {contrast ? (
         <article className={`contrast-sheet ${audience}`}>

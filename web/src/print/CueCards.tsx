@@ -1,10 +1,10 @@
-import { useParams, useSearchParams } from 'react-router';
 import { showDate } from '@hurrow/core/conditions';
 import { useSession } from '../app/index.ts';
-import { ContrastCautions, useContrast } from '../reteach/index.ts';
+import { ContrastCautions } from '../reteach/index.ts';
 import type { Contrast } from '../reteach/index.ts';
 import { tellSentence } from '@hurrow/core/compare';
 import { PrintBar } from './PrintBar.tsx';
+import { useContrastPaper } from './useContrastPaper.ts';
 import './contrastPaper.css';
 
 const COPIES = 4;
@@ -50,15 +50,13 @@ function CueCard({ contrast }: { contrast: Contrast }) {
 
 /** Cue cards for the two nearest trees, four on a page to cut. */
 export function CueCards() {
-  const { a = '', b = '' } = useParams();
-  const [search] = useSearchParams();
-  const { contrast, gone } = useContrast(a, b, search.get('leave')?.split(',') ?? []);
+  const { contrast, gone, title, back } = useContrastPaper();
   return (
     <main className="sheet-of-print">
       <PrintBar
-        title={`Cue card: ${contrast?.say.names.join(' and ') ?? ''}`}
+        title={`Cue card: ${title}`}
         about="Four cards to cut, one for each group."
-        back={`/reteach/${a}/${b}`}
+        back={back}
         backTo="the lesson"
       />
       {!contrast ? (

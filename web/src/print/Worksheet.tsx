@@ -1,7 +1,7 @@
-import { useParams, useSearchParams } from 'react-router';
-import { Check, Looks, checkLines, useContrast } from '../reteach/index.ts';
+import { Check, Looks, checkLines } from '../reteach/index.ts';
 import { DrawnOnCard } from './drawnCard.tsx';
 import { PrintBar } from './PrintBar.tsx';
+import { useContrastPaper } from './useContrastPaper.ts';
 import { namesByNumber, useDrawnCards } from './useDrawnCards.ts';
 import './contrastPaper.css';
 import '../plates/plates.css';
@@ -10,17 +10,14 @@ const EACH = 3;
 
 /** A worksheet on two look-alikes: drawings to name with the look that told, questions, and the answers on a page of their own. */
 export function Worksheet() {
-  const { a = '', b = '' } = useParams();
-  const [search] = useSearchParams();
-  const { contrast, gone } = useContrast(a, b, search.get('leave')?.split(',') ?? []);
+  const { contrast, gone, names, title, back } = useContrastPaper();
   const cards = useDrawnCards(contrast, EACH);
-  const names = contrast?.say.names ?? (['', ''] as const);
   return (
     <main className="sheet-of-print">
       <PrintBar
-        title={`Worksheet: ${names.join(' and ')}`}
+        title={`Worksheet: ${title}`}
         about="One page, and the answers on another."
-        back={`/reteach/${a}/${b}`}
+        back={back}
         backTo="the lesson"
       />
       {!contrast ? (
