@@ -24,6 +24,7 @@ test('ten stations from a list, with cards and answer sheets, take at most 25 pr
   const hand = presses();
   const button = (name: string | RegExp): Locator => page.getByRole('button', { name });
   await hand.click(page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Classes' }));
+  await expect(page.getByRole('heading', { level: 1, name: 'Classes' })).toBeVisible();
   await hand.click(page.getByRole('link', { name: 'Trees of Quillan Creek' }).first());
   await hand.click(button('Create quiz'));
   await hand.click(
@@ -89,7 +90,10 @@ test('a class is created, filled, renamed, chosen everywhere, and archived', asy
   await expect(own.getByRole('button', { name: '44 Ebbe' })).toBeVisible();
   // What opens now opens on the list of this class, after a reload too.
   await page.goto('/compare/rules');
-  const list = page.getByRole('main').getByRole('combobox', { name: /^List/ }).locator('option:checked');
+  const list = page
+    .getByRole('main')
+    .locator('label')
+    .filter({ has: page.getByRole('combobox', { name: 'List', exact: true }) });
   await expect(list).toContainText('First trees');
   await page.reload();
   await expect(list).toContainText('First trees');
