@@ -421,6 +421,7 @@ describe('what is recorded', () => {
     if (!tree) throw new Error('Quill D is not there');
     const body = {
       site: tree.site.id,
+      place: tree.place,
       tag: tree.tag,
       taxon: tree.taxon.id,
       stage: tree.stage,
