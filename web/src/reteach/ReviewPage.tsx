@@ -6,7 +6,7 @@ import type { At, Move, Review } from '@hurrow/core/reteach';
 import { useRead } from '../api/index.ts';
 import { useClassAtHand, useGo } from '../app/index.ts';
 import { Nothing } from '../parts/index.ts';
-import { SlideView } from './SlideView.tsx';
+import { SlideView, drawSlide } from './SlideView.tsx';
 import { useContrast } from './useContrast.ts';
 import type { Contrast } from './useContrast.ts';
 import './review.css';
@@ -40,6 +40,20 @@ function Slides({ contrast, review }: { contrast: Contrast; review: Review }) {
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
   }, [go, back, total]);
+  // Slides are drawn one after the other while nobody presses, so that a press only shows them.
+  useEffect(() => {
+    let left = [...review.slides];
+    let waiting = 0;
+    const draw = (): void => {
+      const [next, ...rest] = left;
+      if (!next) return;
+      drawSlide(contrast, next);
+      left = rest;
+      waiting = window.setTimeout(draw);
+    };
+    waiting = window.setTimeout(draw);
+    return () => window.clearTimeout(waiting);
+  }, [contrast, review]);
   const step = (move: Move): void => setAt((now) => movedTo(now, move, total));
   const slide = review.slides[at.slide];
   if (blank) return <div className="review blank" role="status" aria-label="The screen is blank. Press B." />;

@@ -37,19 +37,31 @@ function Drawing({ drawing, name }: { drawing: DrawnSpecimen; name: string }) {
   );
 }
 
+const drawnBefore = new WeakMap<Slide, readonly DrawnSpecimen[]>();
+
+/** The parts of the tree of a slide, drawn as they were checked at it; each slide is drawn once, before it is needed. */
+export function drawSlide(contrast: Contrast, slide: Slide): readonly DrawnSpecimen[] {
+  const had = drawnBefore.get(slide);
+  if (had) return had;
+  const own = slide.is === 'first' ? contrast.first : contrast.second;
+  const look = contrast.say.vocabulary.get(slide.look);
+  const piece = look ? pieceFor(look) : null;
+  const tree = slide.kind === 'written' ? contrast.trees.find((t) => t.id === slide.tree) : undefined;
+  const values = new Map<string, { readonly value: Value }>(own.described.values);
+  for (const [id, value] of Object.entries(tree?.certified ?? {})) values.set(id, { value });
+  const seed = slide.kind === 'drawn' ? slide.seed : hash(tree?.id ?? own.header.id);
+  const kinds = [...new Set([...(piece ? [piece] : []), ...SHOWN])].slice(0, 3);
+  const drawn = kinds.flatMap((k) => drawnSpecimen(values, contrast.say.vocabulary, k, seed) ?? []);
+  drawnBefore.set(slide, drawn);
+  return drawn;
+}
+
 /** The tree of a slide: its parts drawn as they were checked at it, or a photograph of its species where there is one. */
 function TheTree({ contrast, slide }: { contrast: Contrast; slide: Slide }) {
   const own = slide.is === 'first' ? contrast.first : contrast.second;
   const look = contrast.say.vocabulary.get(slide.look);
   const piece = look ? pieceFor(look) : null;
-  const tree = slide.kind === 'written' ? contrast.trees.find((t) => t.id === slide.tree) : undefined;
-  const drawings = useMemo(() => {
-    const values = new Map<string, { readonly value: Value }>(own.described.values);
-    for (const [id, value] of Object.entries(tree?.certified ?? {})) values.set(id, { value });
-    const seed = slide.kind === 'drawn' ? slide.seed : hash(tree?.id ?? own.header.id);
-    const kinds = [...new Set([...(piece ? [piece] : []), ...SHOWN])].slice(0, 3);
-    return kinds.flatMap((k) => drawnSpecimen(values, contrast.say.vocabulary, k, seed) ?? []);
-  }, [own, tree, slide, piece, contrast]);
+  const drawings = useMemo(() => drawSlide(contrast, slide), [contrast, slide]);
   const photo = own.profile.photos.find((p) => p.organ !== null && piece && p.organ === ORGAN_OF[piece]);
   return (
     <div className="slide-tree">
