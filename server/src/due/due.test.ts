@@ -90,6 +90,16 @@ describe('seasons that end', () => {
     const dayAt = (n: number): string => new Date(Date.UTC(2026, 0, n)).toISOString().slice(0, 10);
     await today(dayAt((window?.end_day ?? 0) - 2));
     const before = await due('season');
+    // What was worked out for the day is worked out again once the season was written anew.
+    await app.db.query(`update season_window set end_doy = $2 where taxon = $1 and kind = 'leaf_fall'`, [
+      id('occidental'),
+      (window?.end_day ?? 0) - 10,
+    ]);
+    expect(JSON.stringify(await due('season'))).not.toContain('falling leaves');
+    await app.db.query(`update season_window set end_doy = $2 where taxon = $1 and kind = 'leaf_fall'`, [
+      id('occidental'),
+      window?.end_day,
+    ]);
     await today(dayAt((window?.end_day ?? 0) + 30));
     const after = await due('season');
     expect(before[0]?.title).toMatch(/^Ends this week at .*: \d+ seasons? of /);

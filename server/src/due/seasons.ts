@@ -3,7 +3,13 @@ import { addDays, endsSoon, showDate } from '@hurrow/core/conditions';
 import type { WindowKind } from '@hurrow/core/conditions';
 import { describeTaxa } from '@hurrow/core/tells';
 import type { Account, Call } from '../http/index.ts';
-import { readHeaders, readLibrary, readSitePlace, vocabularyToRead } from '../library/index.ts';
+import {
+  keptUnderStamp,
+  readHeaders,
+  readLibrary,
+  readSitePlace,
+  vocabularyToRead,
+} from '../library/index.ts';
 
 const DAYS = 7;
 const NAMED = 6;
@@ -29,6 +35,26 @@ interface Taught {
   readonly members: readonly string[];
 }
 
+/** Seasons of a list that end within a week at a site, in words, the first to end first. */
+async function endingOf(call: Call<Account>, t: Taught, today: string): Promise<readonly string[]> {
+  const { db } = call.app;
+  const { ws } = call.who;
+  const vocabulary = await vocabularyToRead(db, ws);
+  const place = await readSitePlace(db, ws, { id: t.site, lat: t.lat, lon: t.lon, elevM: t.elev_m });
+  const described = describeTaxa(t.members, await readLibrary(db, ws, t.members), vocabulary, place);
+  const headers = await readHeaders(db, ws, t.members);
+  return described
+    .flatMap((d) => endsSoon(d.windows, today, DAYS).map((w) => ({ ...w, taxon: headers.get(d.id) })))
+    .sort((a, b) => a.inDays - b.inDays)
+    .flatMap((e) =>
+      e.taxon
+        ? [
+            `${ENDS[e.kind]} of ${e.taxon.common ?? e.taxon.scientific} (${showDate(addDays(today, e.inDays), today)})`,
+          ]
+        : [],
+    );
+}
+
 /** Seasons of the lists that are taught which end within a week at the site of the class: the last chance to see something. */
 export async function dueSeasons(
   call: Call<Account>,
@@ -44,21 +70,11 @@ export async function dueSeasons(
      where s.ws = $1 and s.id = any($2::uuid[]) and s.archived_at is null order by l.id, si.id`,
     [ws, [...sections]],
   );
-  const vocabulary = await vocabularyToRead(db, ws);
   const items: DueItem[] = [];
   for (const t of taught) {
-    const place = await readSitePlace(db, ws, { id: t.site, lat: t.lat, lon: t.lon, elevM: t.elev_m });
-    const described = describeTaxa(t.members, await readLibrary(db, ws, t.members), vocabulary, place);
-    const headers = await readHeaders(db, ws, t.members);
-    const ending = described
-      .flatMap((d) => endsSoon(d.windows, today, DAYS).map((w) => ({ ...w, taxon: headers.get(d.id) })))
-      .sort((a, b) => a.inDays - b.inDays);
-    const words = ending.flatMap((e) =>
-      e.taxon
-        ? [
-            `${ENDS[e.kind]} of ${e.taxon.common ?? e.taxon.scientific} (${showDate(addDays(today, e.inDays), today)})`,
-          ]
-        : [],
+    // The whole list is described for it, so it is done once a day for as long as the library stays as it is.
+    const words = await keptUnderStamp(db, ws, `ending/${t.list}/${t.site}/${today}`, () =>
+      endingOf(call, t, today),
     );
     if (words.length === 0) continue;
     const more = words.length > NAMED ? ` and ${words.length - NAMED} more` : '';
