@@ -81,6 +81,20 @@ describe('where a look is shown', () => {
     expect(shown([tree('a', 'grand', { certified: { 'needle.bands': states('none') } })])).toEqual(['a']);
   });
 
+  test('a tree shows what its species does at its own site and stage, where that is known', () => {
+    const pole = taxon('grand', { 'leaf.kind': states('needle'), 'needle.bands': states('both-sides') });
+    const found = showing(
+      [tree('grown', 'grand'), tree('pole', 'grand')],
+      grand,
+      subalpine,
+      LOOKS,
+      vocabulary,
+      OCTOBER,
+      (c) => (c.individual === 'pole' ? pole : null),
+    );
+    expect(found.map((s) => s.individual)).toEqual(['grown']);
+  });
+
   test('a cut twig shows it as long as it is good, and a bag may hide it', () => {
     const cut = (goodUntil: string, hides: readonly string[] = []): Candidate =>
       tree('s', 'grand', { hides, cut: { material: ['twig'], takenOn: '2026-09-30', goodUntil } });

@@ -8,7 +8,7 @@ import type { CheckQuestion } from './check.ts';
 import { exceptionsTo } from './exceptions.ts';
 import type { Exception } from './exceptions.ts';
 import { nearestTwo, showing } from './showing.ts';
-import type { Candidate, Showing, TwoTrees } from './showing.ts';
+import type { Candidate, DescribedAt, Showing, TwoTrees } from './showing.ts';
 
 /** Looks of one contrast; more are not remembered. */
 export const MOST_LOOKS = 4;
@@ -62,6 +62,7 @@ function laterTells(
  * trees nearest to each other that do, what goes against it, and a check. Where a tree stands is no look, since it may be
  * planted. Source: docs/formulas.md, Where a look is shown.
  * @param leave characters that are left out of the lesson.
+ * @param describedAt a species at the site and stage of a tree.
  */
 export function contrastOf(
   a: DescribedTaxon,
@@ -70,6 +71,7 @@ export function contrastOf(
   vocabulary: Vocabulary,
   conditions: Conditions,
   leave: ReadonlySet<string> = new Set(),
+  describedAt?: DescribedAt,
 ): ContrastPlan {
   const strong = tellCards(a, b, vocabulary, conditions).filter(
     (t) =>
@@ -82,7 +84,7 @@ export function contrastOf(
   const asked = looks.map((l) => l.character.id);
   const placeOf = new Map(candidates.map((c) => [c.individual, c.place]));
   const shown = (own: DescribedTaxon, other: DescribedTaxon): readonly Showing[] =>
-    showing(candidates, own, other, asked, vocabulary, conditions);
+    showing(candidates, own, other, asked, vocabulary, conditions, describedAt);
   const [first, second] = [shown(a, b), shown(b, a)];
   const standing = new Set(candidates.filter((c) => c.cut === null).map((c) => c.individual));
   const trees = (all: readonly Showing[]): readonly Showing[] =>

@@ -3,7 +3,7 @@ export type { Contrast, LeftOut, LessonPlan, LessonTimes, PlanChoices } from './
 export { metersBetween, minutesOnFoot } from './onFoot.ts';
 export type { Place } from './onFoot.ts';
 export { nearestTwo, showing } from './showing.ts';
-export type { Candidate, Showing, TwoTrees } from './showing.ts';
+export type { Candidate, DescribedAt, Showing, TwoTrees } from './showing.ts';
 export { exceptionsTo } from './exceptions.ts';
 export type { Exception } from './exceptions.ts';
 export { checkOf } from './check.ts';

@@ -38,11 +38,15 @@ function conditionsAt(c: Candidate, conditions: Conditions): Conditions {
   };
 }
 
+/** A species described where a candidate stands and for its stage of life; as elsewhere where that is not known. */
+export type DescribedAt = (c: Candidate) => DescribedTaxon | null;
+
 /**
  * Which individuals of a species show what separates it from another on a day: the look can be seen on them then, and what
  * they show, as checked at the tree before the profile, is separate from what the other species shows. Specimens that are no
  * longer good show nothing. Source: docs/formulas.md, Where a look is shown.
  * @param own the species of the candidates, `other` the one it is taken for.
+ * @param describedAt the species at the site and stage of each: seasons differ from trail to trail, and a pole has other bark.
  * @param looks characters in the order they are taught.
  */
 export function showing(
@@ -52,12 +56,13 @@ export function showing(
   looks: readonly string[],
   vocabulary: Vocabulary,
   conditions: Conditions,
+  describedAt: DescribedAt = () => null,
 ): readonly Showing[] {
   const gap = gapFor(conditions);
   return candidates.flatMap((c): Showing[] => {
     if (c.taxon !== own.id) return [];
     if (c.cut && c.cut.goodUntil !== null && c.cut.goodUntil < conditions.date) return [];
-    const at = stationShown(c, conditionsAt(c, conditions), own);
+    const at = stationShown(c, conditionsAt(c, conditions), describedAt(c) ?? own);
     const characters = looks.filter((id) => {
       const character = vocabulary.get(id);
       const [here, there]: readonly (Value | undefined)[] = [
