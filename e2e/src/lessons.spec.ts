@@ -1,7 +1,15 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
-import { choose, gradesOfSecondLook, noFault, picture, planFromMixUp, signInAsOwner } from './steps.ts';
+import {
+  choose,
+  gradesOfSecondLook,
+  noFault,
+  picture,
+  planFromMixUp,
+  removeNewestLesson,
+  signInAsOwner,
+} from './steps.ts';
 
 /** The words of each page as they are printed. */
 async function printed(page: Page, format: 'Letter' | 'A4' = 'Letter'): Promise<readonly string[]> {
@@ -77,11 +85,7 @@ test('from a mix-up to its lesson, a contrast sheet and a cue card on paper, the
   await expect(lessons.getByRole('listitem').first()).toContainText(
     'silver buffaloberry for Russian-olive: Too few answers on new trees to say.',
   );
-  await lessons
-    .getByRole('button', { name: /^Remove lesson of/ })
-    .first()
-    .click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Remove lesson' }).click();
+  await removeNewestLesson(page);
   await expect(lessons.getByRole('listitem')).toHaveCount(before);
 });
 

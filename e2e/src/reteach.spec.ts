@@ -1,5 +1,12 @@
 import { expect, test } from '@playwright/test';
-import { gradesOfSecondLook, noFault, picture, planFromMixUp, signInAsOwner } from './steps.ts';
+import {
+  gradesOfSecondLook,
+  noFault,
+  picture,
+  planFromMixUp,
+  removeNewestLesson,
+  signInAsOwner,
+} from './steps.ts';
 
 test('a lesson is planned in ten minutes, changed, recorded in one press, corrected and removed', async ({
   page,
@@ -36,11 +43,7 @@ test('a lesson is planned in ten minutes, changed, recorded in one press, correc
   await expect(lessons.getByRole('listitem')).toHaveCount(before + 1);
   await noFault(page);
 
-  await lessons
-    .getByRole('button', { name: /^Remove lesson of/ })
-    .first()
-    .click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Remove lesson' }).click();
+  await removeNewestLesson(page);
   await expect(lessons.getByRole('listitem')).toHaveCount(before);
 });
 

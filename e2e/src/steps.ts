@@ -75,6 +75,18 @@ export async function planFromMixUp(page: Page, said: string): Promise<void> {
   await page.getByRole('button', { name: 'Plan reteach' }).click();
 }
 
+/** Removes the newest lesson of the class shown, so that other tests find it as it was. */
+export async function removeNewestLesson(page: Page): Promise<void> {
+  const lessons = page.getByRole('region', { name: 'Lessons' });
+  const before = await lessons.getByRole('listitem').count();
+  await lessons
+    .getByRole('button', { name: /^Remove lesson of/ })
+    .first()
+    .click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove lesson' }).click();
+  await expect(lessons.getByRole('listitem')).toHaveCount(before - 1);
+}
+
 /** Keeps a picture for the documentation where one is asked for. */
 export async function picture(page: Page, name: string): Promise<void> {
   const folder = process.env['HURROW_PICTURES'];

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import Alert from 'antd/es/alert';
 import type { MixUps, Section } from '@hurrow/contract';
@@ -76,9 +76,13 @@ function OfClass({ section }: { section: Section }) {
 
 /** What to teach again, in how many minutes, and whether it helped. */
 export function ReteachPage() {
-  const { section: atHand, sections, ready } = useClassAtHand();
+  const { section, sections, ready, choose } = useClassAtHand();
   const [search] = useSearchParams();
-  const section = sections.find((s) => s.id === search.get('section')) ?? atHand;
+  const named = sections.find((s) => s.id === search.get('section'))?.id;
+  // A class that the address names is the one at hand from here on, so that its lessons project its own answers.
+  useEffect(() => {
+    if (named !== undefined) choose(named);
+  }, [named, choose]);
   return (
     <>
       <PageHead
@@ -86,7 +90,7 @@ export function ReteachPage() {
         name="Reteach"
         about={section ? `${section.name}: what to take up again, and whether it helped.` : ''}
       />
-      {section ? (
+      {section && named === undefined ? (
         <OfClass key={section.id} section={section} />
       ) : ready ? (
         <Nothing title="No class yet">Create a class under Classes.</Nothing>

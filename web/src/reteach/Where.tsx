@@ -1,3 +1,4 @@
+import { useSearchParams } from 'react-router';
 import { showDate } from '@hurrow/core/conditions';
 import type { Showing } from '@hurrow/core/reteach';
 import { useSession } from '../app/index.ts';
@@ -51,6 +52,7 @@ export function Where({ contrast }: { contrast: Contrast }) {
   const { plan, trees, say, first, second } = contrast;
   const tag = (id: string): string => trees.find((t) => t.id === id)?.tag ?? '';
   const { nearest } = plan;
+  const leave = useSearchParams()[0].get('leave');
   return (
     <section className="panel" aria-label="Where to see it">
       <h2>Where to see it</h2>
@@ -61,7 +63,9 @@ export function Where({ contrast }: { contrast: Contrast }) {
             {nearest.minutes} {nearest.minutes === 1 ? 'minute' : 'minutes'}
           </b>{' '}
           on foot from one to the other: {namesOf(nearest.characters, contrast)}.{' '}
-          <AppLink to={`/print/contrasts/${first.header.id}/${second.header.id}/cue-card`}>
+          <AppLink
+            to={`/print/contrasts/${first.header.id}/${second.header.id}/cue-card${leave ? `?leave=${leave}` : ''}`}
+          >
             Print cue card
           </AppLink>
         </p>
