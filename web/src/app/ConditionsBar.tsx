@@ -103,7 +103,7 @@ export function ConditionsBar() {
           bare
           label="From"
           value={conditions.distance}
-          options={[...DISTANCES.map((d) => ({ value: d, label: DISTANCE_NAMES[d] }))]}
+          options={DISTANCES.map((d) => ({ value: d, label: DISTANCE_NAMES[d] }))}
           onChange={(v) => set({ distance: v as Distance })}
         />
       </label>
@@ -114,7 +114,7 @@ export function ConditionsBar() {
             bare
             label="At"
             value={site.id}
-            options={[...sites.map((s) => ({ value: s.id, label: s.name }))]}
+            options={sites.map((s) => ({ value: s.id, label: s.name }))}
             onChange={(v) => change({ at: v })}
           />
         </label>

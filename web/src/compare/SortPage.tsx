@@ -201,8 +201,8 @@ export function SortPage() {
               bare
               label="For"
               value={audience}
-              options={[...AUDIENCES.map((a) => ({ value: a, label: a }))]}
-              onChange={(v) => setAudience(v as Audience)}
+              options={AUDIENCES.map((a) => ({ value: a, label: a }))}
+              onChange={setAudience}
             />
           </label>
           <Button

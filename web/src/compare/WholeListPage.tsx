@@ -148,7 +148,7 @@ function Whole({ compared }: { compared: Compared }) {
               { value: 'closeness', label: 'by closeness' },
               { value: 'list', label: 'as listed' },
             ]}
-            onChange={(v) => setOrder(v as Order)}
+            onChange={setOrder}
           />
         </label>
         <WorkNote what="Comparing every pair" work={work} />

@@ -26,7 +26,7 @@ export function GiveOut() {
               { value: '', label: 'every species' },
               ...lists.map((l) => ({ value: l.id, label: l.name })),
             ]}
-            onChange={(v) => setList(v)}
+            onChange={setList}
           />
         </label>
         <label className="field">
@@ -38,7 +38,7 @@ export function GiveOut() {
               { value: '', label: 'every class' },
               ...sections.map((s) => ({ value: s.id, label: s.name })),
             ]}
-            onChange={(v) => setSection(v)}
+            onChange={setSection}
           />
         </label>
       </div>

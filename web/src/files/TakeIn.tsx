@@ -76,10 +76,10 @@ export function TakeIn() {
           <Choose
             label="What it is"
             value={kind}
-            options={[...KINDS.map((k) => ({ value: k.id, label: k.word }))]}
+            options={KINDS.map((k) => ({ value: k.id, label: k.word }))}
             onChange={(v) => {
               startOver();
-              setKind(v as ImportKind);
+              setKind(v);
             }}
           />
         </label>

@@ -102,7 +102,7 @@ function Found({ glossary }: { glossary: Glossary }) {
               bare
               label="Misread by"
               value={section}
-              options={[...sections.map((s) => ({ value: s.id, label: s.name }))]}
+              options={sections.map((s) => ({ value: s.id, label: s.name }))}
               onChange={(v) => put('section', v)}
             />
           </label>

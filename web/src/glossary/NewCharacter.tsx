@@ -94,7 +94,7 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
             <Choose
               label="Organ"
               value={body.organ}
-              options={[...ORGANS.map((o) => ({ value: o, label: ORGAN_LABELS[o] }))]}
+              options={ORGANS.map((o) => ({ value: o, label: ORGAN_LABELS[o] }))}
               onChange={(v) => set({ organ: ORGANS.find((o) => o === v) ?? 'leaf' })}
             />
           </label>
@@ -103,7 +103,7 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
             <Choose
               label="Described by"
               value={body.kind}
-              options={[...KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] }))]}
+              options={KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] }))}
               onChange={(v) => {
                 const kind = KINDS.find((k) => k === v) ?? 'nominal';
                 set({ kind, states: kind === 'yesno' ? YES_NO : withStates(kind) ? START.states : [] });
@@ -146,7 +146,7 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
             <Choose
               label="Made out from"
               value={body.distance}
-              options={[...DISTANCES.map((d) => ({ value: d, label: DISTANCE_NAMES[d] }))]}
+              options={DISTANCES.map((d) => ({ value: d, label: DISTANCE_NAMES[d] }))}
               onChange={(v) => set({ distance: DISTANCES.find((d) => d === v) ?? 'hand' })}
             />
           </label>

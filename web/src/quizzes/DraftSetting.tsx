@@ -23,7 +23,7 @@ export function DraftSetting({ sitting }: { sitting: SittingDetail }) {
           <span className="condition-label">Day of the sitting</span>
           <DayField
             bare
-            label="Day"
+            label="Day of the sitting"
             value={on}
             onChange={(day) => (day === null || day === on || !isDate(day) ? undefined : set({ on: day }))}
           />

@@ -29,7 +29,7 @@ export function ProseRows({
             <Choose
               label={`Readers of ${TOPIC_LABELS[p.topic] ?? p.topic}`}
               value={p.audience ?? 'general'}
-              options={[...AUDIENCES.map((a) => ({ value: a, label: a }))]}
+              options={AUDIENCES.map((a) => ({ value: a, label: a }))}
               onChange={(v) =>
                 onChange(changeAt(prose, i, { audience: AUDIENCES.find((a) => a === v) ?? 'general' }))
               }
@@ -62,7 +62,7 @@ export function ProseRows({
             { value: '', label: 'choose a topic' },
             ...[...free, ...PROSE_TOPICS.filter((t) => !free.includes(t))].map((t) => ({
               value: t,
-              label: `${TOPIC_LABELS[t]} ${free.includes(t) ? '' : ' (once more)'}`,
+              label: `${TOPIC_LABELS[t] ?? t}${free.includes(t) ? '' : ' (once more)'}`,
             })),
           ]}
           onChange={(v) =>
@@ -92,7 +92,7 @@ export function CautionRows({
             <Choose
               label={`Hazard ${i + 1}`}
               value={c.hazard}
-              options={[...Object.entries(HAZARD_LABELS).map(([id, words]) => ({ value: id, label: words }))]}
+              options={Object.entries(HAZARD_LABELS).map(([id, words]) => ({ value: id, label: words }))}
               onChange={(v) => onChange(changeAt(cautions, i, { hazard: v }))}
             />
             <Button size="small" onClick={() => onChange(without(cautions, i))}>
@@ -168,7 +168,7 @@ export function RootRows({
               <Choose
                 label="Of the name"
                 value={r.name}
-                options={[...names.map((n) => ({ value: n, label: n }))]}
+                options={names.map((n) => ({ value: n, label: n }))}
                 onChange={(v) => onChange(changeAt(roots, i, { name: v }))}
               />
             </label>

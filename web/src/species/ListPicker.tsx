@@ -18,8 +18,8 @@ export function ListPicker({
         bare
         label="List"
         value={chosen}
-        options={[...lists.map((l) => ({ value: l.id, label: `${l.name} (${l.size})` }))]}
-        onChange={(v) => onChoose(v)}
+        options={lists.map((l) => ({ value: l.id, label: `${l.name} (${l.size})` }))}
+        onChange={onChoose}
       />
     </label>
   );

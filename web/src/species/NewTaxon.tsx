@@ -65,7 +65,7 @@ export function NewTaxon({ onClose }: { onClose: () => void }) {
             <Choose
               label="Rank"
               value={rank}
-              options={[...Object.entries(RANK_WORDS).map(([r, words]) => ({ value: r, label: words }))]}
+              options={Object.entries(RANK_WORDS).map(([r, words]) => ({ value: r, label: words }))}
               onChange={(v) => setRank(v as Rank)}
             />
           </label>

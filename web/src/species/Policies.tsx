@@ -37,7 +37,7 @@ export function Policies({ sources, mayEdit }: { sources: Sources; mayEdit: bool
             label="For every character"
             value={sources.policy}
             disabled={!mayEdit}
-            options={[...MERGE_POLICIES.map((p) => ({ value: p, label: POLICY_WORDS[p] }))]}
+            options={MERGE_POLICIES.map((p) => ({ value: p, label: POLICY_WORDS[p] }))}
             onChange={(v) => save({ policy: MERGE_POLICIES.find((p) => p === v) ?? sources.policy })}
           />
         </label>
@@ -72,7 +72,7 @@ export function Policies({ sources, mayEdit }: { sources: Sources; mayEdit: bool
                   label={`Way for ${nameOf(p.character)}`}
                   value={p.policy}
                   disabled={!mayEdit}
-                  options={[...MERGE_POLICIES.map((m) => ({ value: m, label: POLICY_WORDS[m] }))]}
+                  options={MERGE_POLICIES.map((m) => ({ value: m, label: POLICY_WORDS[m] }))}
                   onChange={(v) =>
                     save({
                       policies: sources.policies.map((x) =>

@@ -85,7 +85,7 @@ export function SeasonEditor({
                   .filter((s) => s.kind !== 'shipped')
                   .map((s) => ({ value: s.id, label: s.citation })),
               ]}
-              onChange={(v) => setSource(v)}
+              onChange={setSource}
             />
           </label>
         </div>

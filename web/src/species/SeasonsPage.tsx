@@ -65,7 +65,7 @@ function Chart({ rows, date, site }: { rows: readonly Row[]; date: string; site:
                   { value: 'ripening', label: 'ripens first' },
                   { value: 'autumn', label: 'turns color first' },
                 ]}
-                onChange={(v) => setOrder(v as WindowKind | 'list')}
+                onChange={setOrder}
               />
             </label>
             <span className="quiet">{site ? `shifted to ${site}` : 'as recorded: no site yet'}</span>

@@ -21,8 +21,8 @@ export function SourcePicker({
         bare
         label="Written under the source"
         value={source}
-        options={[...own.map((s) => ({ value: s.id, label: s.citation }))]}
-        onChange={(v) => onChoose(v)}
+        options={own.map((s) => ({ value: s.id, label: s.citation }))}
+        onChange={onChoose}
       />
     </label>
   );

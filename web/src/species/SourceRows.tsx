@@ -68,7 +68,7 @@ export function SourceRow({ source, mayEdit }: { source: Source; mayEdit: boolea
           <Choose
             label={`Kind of ${source.citation}`}
             value={body.kind}
-            options={[...SOURCE_KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] }))]}
+            options={SOURCE_KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] }))}
             onChange={(v) => setBody({ ...body, kind: SOURCE_KINDS.find((k) => k === v) ?? body.kind })}
           />
         ) : (
@@ -137,7 +137,7 @@ export function NewSource() {
         <Choose
           label="Kind"
           value={kind}
-          options={[...SOURCE_KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] }))]}
+          options={SOURCE_KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] }))}
           onChange={(v) => setKind(SOURCE_KINDS.find((k) => k === v) ?? 'book')}
         />
       </label>

@@ -133,7 +133,7 @@ function Table({
               ...ORGANS.map((o) => ({ value: o, label: ORGAN_LABELS[o] })),
               { value: 'all', label: 'every one' },
             ]}
-            onChange={(v) => setOrgan(v)}
+            onChange={setOrgan}
           />
         </label>
         <label className="condition">
@@ -146,7 +146,7 @@ function Table({
               { value: 'list', label: 'as listed' },
               { value: 'name', label: 'by name' },
             ]}
-            onChange={(v) => setOrder(v as 'list' | 'name')}
+            onChange={setOrder}
           />
         </label>
         <Input

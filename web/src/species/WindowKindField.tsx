@@ -18,8 +18,8 @@ export function WindowKindField({
         label="What"
         value={kind}
         autoFocus
-        options={[...WINDOW_KINDS.map((k) => ({ value: k, label: WINDOW_WORDS[k] }))]}
-        onChange={(v) => onChange(v as WindowKind)}
+        options={WINDOW_KINDS.map((k) => ({ value: k, label: WINDOW_WORDS[k] }))}
+        onChange={onChange}
       />
     </label>
   );
