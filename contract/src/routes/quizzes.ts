@@ -1,4 +1,15 @@
 import type {
+  QuizBody,
+  QuizChange,
+  QuizDetail,
+  QuizPlanBody,
+  QuizSummary,
+  Station,
+  StationBody,
+  StationOrder,
+  StationsBody,
+} from '../quizzes.ts';
+import type {
   CuttingRow,
   SpecimenBody,
   DeviceDecision,
@@ -6,28 +17,16 @@ import type {
   HoldDays,
   Holds,
   JoinCode,
-  QuizBody,
-  QuizChange,
-  QuizDetail,
-  QuizPlanBody,
-  QuizSummary,
   SettingBody,
   SittingBody,
   SittingChange,
   SittingDetail,
   SittingMoved,
   SittingStep,
-  Station,
-  StationBody,
-  StationOrder,
   StationRelease,
-  StationsBody,
   SwapBody,
-  TreeBody,
-  TreeChange,
-  TreeChecks,
-  TreeRow,
-} from '../quizzes.ts';
+} from '../sittings.ts';
+import type { TreeBody, TreeChange, TreeChecks, TreeRow } from '../trees.ts';
 import { FROM_ANSWERS, route, shape } from './route.ts';
 
 /** Trees, quizzes, stations, sittings. */
