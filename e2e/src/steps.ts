@@ -45,17 +45,31 @@ export async function choose(page: Page, label: string, text: string): Promise<v
 /** Chooses one of a few by its words, or by its place among them. */
 export async function pick(box: Locator, which: string | number): Promise<void> {
   await box.click();
-  const open = box.page().locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden)');
+  // Another list may still be closing: only the list of this box counts.
+  await expect(box).toHaveAttribute('aria-expanded', 'true');
+  const list = await box.getAttribute('aria-controls');
+  const page = box.page();
+  const open = page.locator('.ant-select-dropdown').filter({ has: page.locator(`[id="${list ?? ''}"]`) });
   const options = open.locator('.ant-select-item-option');
   if (typeof which === 'number') await options.nth(which).click();
   else await open.locator('.ant-select-item-option-content').getByText(which, { exact: true }).click();
-  await expect(open).toHaveCount(0);
+  await expect(open).toBeHidden();
 }
 
-/** Types a day into a date field and keeps it. */
+/** Types a day into a date field and keeps it; the field then shows it in its own words. */
 export async function typeDay(box: Locator, day: string): Promise<void> {
-  await box.fill(day);
-  await box.press('Enter');
+  const words = new Date(`${day}T00:00:00Z`).toLocaleDateString('en-US', {
+    month: 'short',
+    day: 'numeric',
+    year: 'numeric',
+    timeZone: 'UTC',
+  });
+  // An Enter that comes before the calendar stands only opens it, so the day is typed until it is kept.
+  await expect(async () => {
+    await box.fill(day);
+    await box.press('Enter');
+    await expect(box).toHaveValue(words, { timeout: 3000 });
+  }).toPass();
 }
 
 /** Finds no fault of accessibility on the page. */
