@@ -44,17 +44,14 @@ test('wrong answers are read, and a reading is corrected and taken back', async 
   await expect(counts.getByRole('button', { name: 'saw it wrong', exact: true })).toBeVisible();
   await noFault(page);
   await counts.getByRole('button', { name: 'saw it wrong', exact: true }).click();
-  const first = page.getByRole('combobox', { name: /^Reading for student/ }).first();
-  await first.click();
+  const choice = page.getByRole('button', { name: /^Choose the reading for student/ }).first();
+  await choice.click();
   await page.getByTitle('a guess', { exact: true }).last().click();
   await expect(counts).toContainText('1 read by hand');
   await counts.getByRole('button', { name: 'a guess', exact: true }).click();
   await expect(page.getByText('Read by Odile Marsh; worked out:')).toBeVisible();
   await picture(page, 'why answers are wrong');
-  await page
-    .getByRole('combobox', { name: /^Reading for student/ })
-    .first()
-    .click();
+  await choice.click();
   await page.getByTitle('as worked out', { exact: true }).last().click();
   await expect(counts).not.toContainText('read by hand');
 });

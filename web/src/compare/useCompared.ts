@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import type { ListLibrary, ListLore, ListSummary, TaxonHeader } from '@hurrow/contract';
 import type { TaxonNode, Vocabulary, Wording } from '@hurrow/core/characters';
 import type { Forbidden } from '@hurrow/core/compare';
@@ -35,6 +35,8 @@ export interface ReadList {
   readonly error: unknown;
 }
 
+const NOTHING_READ = { library: undefined, lore: undefined };
+
 /**
  * A list described at the site, under the conditions of the bar; null until it is read.
  * @param fixed the list of a printed page; the chosen one where left out.
@@ -46,36 +48,44 @@ export function useCompared(fixed?: string): ReadList {
   const { place, ready } = useHere();
   const vocabulary = useVocabulary();
   const on = list !== null;
-  const library = useRead('listLibrary', { id: list?.id ?? '' }, on);
-  const lore = useRead('listLore', { id: list?.id ?? '' }, on);
+  const libraryRead = useRead('listLibrary', { id: list?.id ?? '' }, on);
+  const loreRead = useRead('listLore', { id: list?.id ?? '' }, on);
+  // A list is described apart from what else came with it, so that a page stands before its comparisons do.
+  const of = list?.id;
+  const read = useMemo(
+    () => (libraryRead.data && loreRead.data ? { of, library: libraryRead.data, lore: loreRead.data } : null),
+    [of, libraryRead.data, loreRead.data],
+  );
+  const held = useDeferredValue(read, null);
+  const { library, lore } = held?.of === of ? (held ?? NOTHING_READ) : NOTHING_READ;
   const described = useMemo(() => {
-    if (!library.data || !lore.data || !vocabulary || !ready) return null;
-    const forbidden = forbiddenBy(lore.data.cautions);
+    if (!library || !lore || !vocabulary || !ready) return null;
+    const forbidden = forbiddenBy(lore.cautions);
     const found = describeTaxa(
-      library.data.members.map((m) => m.id),
-      library.data.data,
+      library.members.map((m) => m.id),
+      library.data,
       vocabulary,
       place,
     );
     const all = withCautions(found, forbidden);
     return { all, forbidden, expected: expectedCharacters(all) };
-  }, [library.data, lore.data, vocabulary, ready, place]);
+  }, [library, lore, vocabulary, ready, place]);
   const compared = useMemo((): Compared | null => {
-    if (!list || !library.data || !lore.data || !vocabulary || !described) return null;
+    if (!list || !library || !lore || !vocabulary || !described) return null;
     return {
       list,
-      library: library.data,
-      lore: lore.data,
-      members: library.data.members,
+      library,
+      lore,
+      members: library.members,
       described: described.all,
       expected: described.expected,
-      taxa: new Map(library.data.data.taxa.map((t) => [t.id, t])),
+      taxa: new Map(library.data.taxa.map((t) => [t.id, t])),
       forbidden: described.forbidden,
       vocabulary,
       conditions,
       wording,
       place,
     };
-  }, [list, library.data, lore.data, vocabulary, described, conditions, wording, place]);
-  return { lists, list, choose, compared, error: library.error ?? lore.error };
+  }, [list, library, lore, vocabulary, described, conditions, wording, place]);
+  return { lists, list, choose, compared, error: libraryRead.error ?? loreRead.error };
 }

@@ -2,6 +2,7 @@ import type { Evidence, EvidenceRow } from '@hurrow/contract';
 import { DISTANCE_WORDS } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { characterWords, stateWords } from '@hurrow/core/characters';
+import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import { HANDLING_LABELS, MATERIAL_LABELS, useSession, useView, useVocabulary } from '../app/index.ts';
 import { CorrectTree } from '../parts/index.ts';
 import { ReadingPick } from './ReadingPick.tsx';
@@ -9,10 +10,15 @@ import { ReadingPick } from './ReadingPick.tsx';
 const words = (all: readonly string[], table: Readonly<Record<string, string>>): string =>
   all.map((a) => table[a] ?? a).join(', ');
 
-function Row({ section, row }: { section: string; row: EvidenceRow }) {
-  const { today } = useSession();
-  const vocabulary = useVocabulary();
-  const { wording } = useView();
+interface RowProps {
+  readonly section: string;
+  readonly row: EvidenceRow;
+  readonly today: string;
+  readonly vocabulary: Vocabulary | undefined;
+  readonly wording: Wording;
+}
+
+function Row({ section, row, today, vocabulary, wording }: RowProps) {
   const named = (id: string): string => {
     const c = vocabulary?.get(id);
     return c ? characterWords(c, wording.words) : id;
@@ -74,6 +80,9 @@ function Row({ section, row }: { section: string; row: EvidenceRow }) {
 
 /** Exactly the answers a mix-up counts, as they were written. */
 export function Answers({ section, evidence: { pair, rows } }: { section: string; evidence: Evidence }) {
+  const { today } = useSession();
+  const vocabulary = useVocabulary();
+  const { wording } = useView();
   return (
     <section className="panel evidence" aria-label="Evidence">
       <h2>
@@ -93,7 +102,14 @@ export function Answers({ section, evidence: { pair, rows } }: { section: string
           </thead>
           <tbody>
             {rows.map((r) => (
-              <Row key={r.response} section={section} row={r} />
+              <Row
+                key={r.response}
+                section={section}
+                row={r}
+                today={today}
+                vocabulary={vocabulary}
+                wording={wording}
+              />
             ))}
           </tbody>
         </table>

@@ -8,7 +8,7 @@ import { showDate } from '@hurrow/core/conditions';
 import { SMALLEST_CLASS } from '@hurrow/core/mixups';
 import { useRead } from '../api/index.ts';
 import { layOnly, useClassAtHand, useGo, useMayTeach, useSession } from '../app/index.ts';
-import { AppLink, Loaded, Nothing, PageHead } from '../parts/index.ts';
+import { AppLink, Later, Loaded, Nothing, PageHead } from '../parts/index.ts';
 import { ActList } from './ActList.tsx';
 import { BoardStrip } from './BoardStrip.tsx';
 import { Characters } from './Characters.tsx';
@@ -72,9 +72,52 @@ function Base({ data, choice }: { data: MixUps; choice: Choice }) {
   );
 }
 
-function Board({ data, choice, onOpen }: { data: MixUps; choice: Choice; onOpen: (r: MixUpRow) => void }) {
-  const [room, setRoom] = useState<Room>('act');
+interface RoomProps {
+  readonly room: Room;
+  readonly data: MixUps;
+  readonly choice: Choice;
+  readonly onOpen: (r: MixUpRow) => void;
+}
+
+function RoomOf({ room, data, choice, onOpen }: RoomProps) {
   const go = useGo();
+  const first = choice.sections[0] ?? '';
+  switch (room) {
+    case 'act':
+      return (
+        <div className="board-layout">
+          <ActList rows={data.pairs} onOpen={onOpen} />
+          {data.order.length > 1 ? <MatrixView data={data} onOpen={onOpen} /> : null}
+        </div>
+      );
+    case 'pairs':
+      return (
+        <Pairs
+          data={data}
+          onOpen={onOpen}
+          onCompare={(r) => {
+            layOnly(r.truth.id, r.answer.id);
+            go('/compare');
+          }}
+        />
+      );
+    case 'groups':
+      return <Groups section={first} query={queryOf(choice)} />;
+    case 'characters':
+      return choice.sections.map((id) => <Characters key={id} section={id} />);
+    case 'readings':
+      return choice.sections.map((id) => <Readings key={id} section={id} />);
+    case 'years':
+      return <Years section={first} />;
+    case 'students':
+      return choice.sections.map((id) => <Students key={id} section={id} />);
+    case 'species':
+      return <Looks rows={data.truths} />;
+  }
+}
+
+function Board({ data, choice, onOpen }: Omit<RoomProps, 'room'>) {
+  const [room, setRoom] = useState<Room>('act');
   if (data.looks === 0)
     return (
       <Nothing title="No graded answer yet">
@@ -85,28 +128,7 @@ function Board({ data, choice, onOpen }: { data: MixUps; choice: Choice; onOpen:
     <div className="stack">
       <Base data={data} choice={choice} />
       <Segmented<Room> aria-label="What to show" value={room} onChange={setRoom} options={[...ROOMS]} />
-      {room === 'act' ? (
-        <div className="board-layout">
-          <ActList rows={data.pairs} onOpen={onOpen} />
-          {data.order.length > 1 ? <MatrixView data={data} onOpen={onOpen} /> : null}
-        </div>
-      ) : null}
-      {room === 'pairs' ? (
-        <Pairs
-          data={data}
-          onOpen={onOpen}
-          onCompare={(r) => {
-            layOnly(r.truth.id, r.answer.id);
-            go('/compare');
-          }}
-        />
-      ) : null}
-      {room === 'groups' ? <Groups section={choice.sections[0] ?? ''} query={queryOf(choice)} /> : null}
-      {room === 'characters' ? choice.sections.map((id) => <Characters key={id} section={id} />) : null}
-      {room === 'readings' ? choice.sections.map((id) => <Readings key={id} section={id} />) : null}
-      {room === 'years' ? <Years section={choice.sections[0] ?? ''} /> : null}
-      {room === 'students' ? choice.sections.map((id) => <Students key={id} section={id} />) : null}
-      {room === 'species' ? <Looks rows={data.truths} /> : null}
+      <Later key={room}>{() => <RoomOf room={room} data={data} choice={choice} onOpen={onOpen} />}</Later>
     </div>
   );
 }

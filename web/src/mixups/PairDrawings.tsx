@@ -4,35 +4,35 @@ import type { Compared } from '../compare/index.ts';
 import { RuleSentence, reportOf, sentenceOf, useCompared } from '../compare/index.ts';
 import { misleads } from '@hurrow/core/rules';
 import { useRead } from '../api/index.ts';
+import { Later } from '../parts/index.ts';
 import { ComparisonView } from '../plates/index.ts';
 
 const MOST_TELLS = 6;
 
 function Drawn({ compared, truth, answer }: { compared: Compared; truth: string; answer: string }) {
   const { members, described, vocabulary, conditions, wording } = compared;
-  const [a, b] = useMemo(
+  const pair = useMemo(
     () =>
-      [truth, answer].map((id) => {
+      [truth, answer].flatMap((id) => {
         const [header, own] = [members.find((m) => m.id === id), described.find((d) => d.id === id)];
-        return header && own ? { header, described: own } : null;
+        return header && own ? [{ header, described: own }] : [];
       }),
     [members, described, truth, answer],
   );
-  const differing = useMemo(
-    () =>
-      a && b
-        ? inTeachingOrder(tellCards(a.described, b.described, vocabulary, conditions), conditions)
-            .filter((c) => c.now === 'yes' && c.strength !== 'partial')
-            .slice(0, MOST_TELLS)
-            .map((c) => c.character.id)
-        : [],
-    [a, b, vocabulary, conditions],
-  );
-  if (!a || !b) return null;
+  const differing = useMemo(() => {
+    const [a, b] = pair;
+    return a && b
+      ? inTeachingOrder(tellCards(a.described, b.described, vocabulary, conditions), conditions)
+          .filter((c) => c.now === 'yes' && c.strength !== 'partial')
+          .slice(0, MOST_TELLS)
+          .map((c) => c.character.id)
+      : [];
+  }, [pair, vocabulary, conditions]);
+  if (pair.length < 2) return null;
   return (
     <section className="panel" aria-label="The two at one scale">
       <h2>The two at one scale</h2>
-      <ComparisonView all={[a, b]} differing={differing} vocabulary={vocabulary} wording={wording} />
+      <ComparisonView all={pair} differing={differing} vocabulary={vocabulary} wording={wording} />
     </section>
   );
 }
@@ -66,7 +66,7 @@ export function PairDrawings({ list, truth, answer }: { list: string; truth: str
   if (!compared) return null;
   return (
     <>
-      <Drawn compared={compared} truth={truth} answer={answer} />
+      <Later>{() => <Drawn compared={compared} truth={truth} answer={answer} />}</Later>
       <Misleading compared={compared} truth={truth} answer={answer} />
     </>
   );

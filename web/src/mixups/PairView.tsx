@@ -4,7 +4,7 @@ import type { Evidence, MixUpRow } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { layOnly, useGo, useSession } from '../app/index.ts';
 import { useRead, useWrite } from '../api/index.ts';
-import { Loaded, ProblemNote, TaxonName } from '../parts/index.ts';
+import { Later, Loaded, ProblemNote, TaxonName } from '../parts/index.ts';
 import { Answers } from './Answers.tsx';
 import { Reminders, Splits, Who } from './PairMore.tsx';
 import { Interval } from './Pairs.tsx';
@@ -82,7 +82,9 @@ function Counts({ evidence, onTurn }: { evidence: Evidence; onTurn: () => void }
       ))}
       {through.length > 1 ? (
         <Suspense fallback={<p className="quiet">Drawing…</p>}>
-          <ThroughChart pair={pair} through={through} lessons={lessons} today={today} />
+          <Later>
+            {() => <ThroughChart pair={pair} through={through} lessons={lessons} today={today} />}
+          </Later>
         </Suspense>
       ) : null}
       {pair.slips && pair.slips.classes === null ? (
@@ -126,6 +128,68 @@ function AskAgain({ section, pair }: { section: string; pair: MixUpRow }) {
   );
 }
 
+/** The three blocks of a pair; its head takes the focus when it opens. */
+function Pair({
+  section,
+  list,
+  evidence: e,
+  onTurn,
+  onClose,
+}: {
+  section: string;
+  list: string | null;
+  evidence: Evidence;
+  onTurn: () => void;
+  onClose: () => void;
+}) {
+  const go = useGo();
+  const head = useRef<HTMLHeadingElement>(null);
+  useEffect(() => head.current?.focus(), []);
+  const truth = e.pair.truth.id;
+  const answer = e.pair.answer.id;
+  return (
+    <div className="stack">
+      <div className="page-head">
+        <div>
+          <h2 ref={head} tabIndex={-1} className="pair-head">
+            Students wrote <TaxonName taxon={e.pair.answer} />; the tree was{' '}
+            <TaxonName taxon={e.pair.truth} />
+          </h2>
+          <p className="quiet">{plainWords(e.pair)}</p>
+        </div>
+        <div className="button-row">
+          <Button onClick={onClose}>Back to the board</Button>
+          <AskAgain section={section} pair={e.pair} />
+          <Button
+            onClick={() => {
+              layOnly(truth, answer);
+              go('/compare');
+            }}
+          >
+            Compare the two
+          </Button>
+          <Button type="primary" onClick={() => go(`/reteach?pin=${[truth, answer].sort().join('/')}`)}>
+            Plan reteach
+          </Button>
+        </div>
+      </div>
+      <div className="pair-layout">
+        <Counts evidence={e} onTurn={onTurn} />
+        <div className="stack">
+          <Tells section={section} tells={e.tells} k={e.pair.k} />
+          <Reminders notes={e.notes} />
+          {list === null ? null : (
+            <Suspense fallback={<p className="quiet">Drawing…</p>}>
+              <PairDrawings list={list} truth={truth} answer={answer} />
+            </Suspense>
+          )}
+        </div>
+      </div>
+      <Later>{() => <Answers section={section} evidence={e} />}</Later>
+    </div>
+  );
+}
+
 /** One directed pair: counts, tells, answers. */
 export function PairView({
   section,
@@ -147,51 +211,17 @@ export function PairView({
   onClose: () => void;
 }) {
   const evidence = useRead('evidence', { id: section, truth, answer }, true, query);
-  const go = useGo();
-  const head = useRef<HTMLHeadingElement>(null);
-  useEffect(() => head.current?.focus(), [truth, answer, evidence.data]);
   return (
     <Loaded query={evidence}>
       {(e) => (
-        <div className="stack">
-          <div className="page-head">
-            <div>
-              <h2 ref={head} tabIndex={-1} className="pair-head">
-                Students wrote <TaxonName taxon={e.pair.answer} />; the tree was{' '}
-                <TaxonName taxon={e.pair.truth} />
-              </h2>
-              <p className="quiet">{plainWords(e.pair)}</p>
-            </div>
-            <div className="button-row">
-              <Button onClick={onClose}>Back to the board</Button>
-              <AskAgain section={section} pair={e.pair} />
-              <Button
-                onClick={() => {
-                  layOnly(truth, answer);
-                  go('/compare');
-                }}
-              >
-                Compare the two
-              </Button>
-              <Button type="primary" onClick={() => go(`/reteach?pin=${[truth, answer].sort().join('/')}`)}>
-                Plan reteach
-              </Button>
-            </div>
-          </div>
-          <div className="pair-layout">
-            <Counts evidence={e} onTurn={onTurn} />
-            <div className="stack">
-              <Tells section={section} tells={e.tells} k={e.pair.k} />
-              <Reminders notes={e.notes} />
-              {list === null ? null : (
-                <Suspense fallback={<p className="quiet">Drawing…</p>}>
-                  <PairDrawings list={list} truth={truth} answer={answer} />
-                </Suspense>
-              )}
-            </div>
-          </div>
-          <Answers section={section} evidence={e} />
-        </div>
+        <Pair
+          key={`${truth}/${answer}`}
+          section={section}
+          list={list}
+          evidence={e}
+          onTurn={onTurn}
+          onClose={onClose}
+        />
       )}
     </Loaded>
   );

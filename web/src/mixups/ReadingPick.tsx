@@ -1,3 +1,5 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
 import Select from 'antd/es/select';
 import type { ReadAnswer } from '@hurrow/contract';
 import type { ReadingKind } from '@hurrow/core/mixups';
@@ -5,6 +7,9 @@ import { useWrite } from '../api/index.ts';
 import { READING_CHOICES, READING_TIPS, READING_WORDS, firstReading, readingWords } from './readingWords.ts';
 
 const WORKED_OUT = '';
+
+/** A choice that stands only while it is needed: one in each of a hundred rows would hold the page up. */
+type Picking = 'not yet' | 'open' | 'left';
 
 /** Every reading that fits one wrong answer, and a choice of another one; what an instructor chose stands before it. */
 export function ReadingPick({
@@ -23,6 +28,7 @@ export function ReadingPick({
   nameOf: (character: string) => string;
 }) {
   const correct = useWrite('readingCorrect');
+  const [picking, setPicking] = useState<Picking>('not yet');
   const { corrected } = answer;
   const choose = (value: string): void =>
     correct.mutate({
@@ -42,16 +48,34 @@ export function ReadingPick({
           {readingWords(r, nameOf)}
         </div>
       ))}
-      <Select<string>
-        size="small"
-        aria-label={`Reading for ${who}`}
-        className="reading-pick"
-        virtual={false}
-        loading={correct.isPending}
-        value={corrected ? firstReading(answer) : WORKED_OUT}
-        onChange={choose}
-        options={[{ value: WORKED_OUT, label: 'as worked out' }, ...READING_CHOICES]}
-      />
+      {picking === 'open' ? (
+        <Select<string>
+          size="small"
+          aria-label={`Reading for ${who}`}
+          className="reading-pick"
+          virtual={false}
+          autoFocus
+          defaultOpen
+          onOpenChange={(isOpen) => {
+            if (!isOpen) setPicking('left');
+          }}
+          value={corrected ? firstReading(answer) : WORKED_OUT}
+          onChange={choose}
+          options={[{ value: WORKED_OUT, label: 'as worked out' }, ...READING_CHOICES]}
+        />
+      ) : (
+        <Button
+          size="small"
+          type="link"
+          className="as-link"
+          aria-label={`Choose the reading for ${who}`}
+          autoFocus={picking === 'left'}
+          loading={correct.isPending}
+          onClick={() => setPicking('open')}
+        >
+          Choose another
+        </Button>
+      )}
       {correct.isError ? <div role="alert">It was not saved. Try again.</div> : null}
     </div>
   );

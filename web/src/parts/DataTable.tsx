@@ -21,7 +21,7 @@ interface Props<T> {
   readonly expanded?: (row: T) => ReactNode;
 }
 
-const PAGE = 100;
+const PAGE = 50;
 
 /** A table that sorts, filters by text and exports what it shows. */
 export function DataTable<T extends object>({

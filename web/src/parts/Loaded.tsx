@@ -1,6 +1,13 @@
 import type { ReactNode } from 'react';
 import type { UseQueryResult } from '@tanstack/react-query';
+import { Later } from './Later.tsx';
 import { ProblemNote } from './ProblemNote.tsx';
+
+const READING = (
+  <div className="page-note quiet" role="status">
+    Reading…
+  </div>
+);
 
 /** Shows what was read, or that it is being read, or why it could not be. */
 export function Loaded<T>({
@@ -10,7 +17,8 @@ export function Loaded<T>({
   query: UseQueryResult<T>;
   children: (data: T) => ReactNode;
 }) {
-  if (query.data !== undefined) return <>{children(query.data)}</>;
+  const { data } = query;
+  if (data !== undefined) return <Later meanwhile={READING}>{() => children(data)}</Later>;
   if (query.error) {
     return (
       <div className="page-note">
@@ -18,9 +26,5 @@ export function Loaded<T>({
       </div>
     );
   }
-  return (
-    <div className="page-note quiet" role="status">
-      Reading…
-    </div>
-  );
+  return READING;
 }

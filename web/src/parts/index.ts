@@ -6,6 +6,7 @@ export { EffectNote } from './EffectNote.tsx';
 export { effectLines, effectWords } from './effectWords.ts';
 export { DataTable } from './DataTable.tsx';
 export { Latin, TaxonName } from './TaxonName.tsx';
+export { Later } from './Later.tsx';
 export { Loaded } from './Loaded.tsx';
 export { Nothing } from './Nothing.tsx';
 export { LongitudeDoubt } from './LongitudeDoubt.tsx';
