@@ -57,5 +57,5 @@ test('from an empty folder to a sitting, in the browser alone', async ({ page })
   await page.getByRole('button', { name: 'Schedule sitting' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
   await page.getByRole('button', { name: 'Open sitting' }).click();
-  await expect(page.getByLabel('Join code').last()).toHaveText(/^[A-Z0-9]{6}$/);
+  await expect(page.getByLabel('Join code').last()).toHaveText(/^[a-z]+ [a-z]+ \d{3}$/);
 });

@@ -3,7 +3,7 @@ import { DRAWN_AS_ANOTHER, fruitFigure } from './fruit/index.ts';
 import { needleDetail, needleFigure } from './needle/index.ts';
 import { leafFigure } from './organs.ts';
 import { chance } from './random.ts';
-import { silhouetteFigure } from './silhouette.ts';
+import { habitFigure, silhouetteFigure } from './tree/index.ts';
 import { traitsFrom } from './traits.ts';
 import { twigFigure } from './twig/index.ts';
 import type { Box, Figure } from './types.ts';
@@ -60,6 +60,7 @@ const WITH: Readonly<Record<string, Shown>> = {
   'twig.bundle_scars': { 'twig.leaf_scar': 'half-round' },
   'bark.lenticel_direction': { 'bark.lenticel_shape': 'lines' },
   'bark.ridge_pattern': { 'bark.texture': 'furrowed' },
+  'form.habit': { 'form.outline': 'rounded', 'form.branching': 'decurrent' },
   'form.branching': { 'form.outline': 'rounded' },
   'form.trunks': { 'form.outline': 'rounded', 'form.branching': 'decurrent' },
 };
@@ -252,6 +253,7 @@ function drawingOf(character: string, state: string): Figure | null {
     );
   }
   if (organ === 'form' && FORM_DRAWN.includes(what)) {
+    if (what === 'habit') return habitFigure(show(TREE), c);
     // Broad crowns are those of trees whose trunk divides.
     const broad = what === 'outline' && !SPIRES.includes(state);
     return silhouetteFigure(show(broad ? { ...TREE, 'form.branching': 'decurrent' } : TREE), c);

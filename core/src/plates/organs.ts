@@ -5,7 +5,7 @@ import { fruitFigure } from './fruit/index.ts';
 import { simpleLeaf } from './leaf/index.ts';
 import { NEEDLE_DETAIL_SCALE, needleDetail, needleFigure } from './needle/index.ts';
 import type { Chance } from './random.ts';
-import { STANDING, silhouetteFigure } from './silhouette.ts';
+import { STANDING, silhouetteFigure } from './tree/index.ts';
 import type { Traits } from './traits.ts';
 import { twigFigure } from './twig/index.ts';
 import type { Figure } from './types.ts';

@@ -6,7 +6,7 @@ import { conflict, idParam, needVersion } from '../http/index.ts';
 import type { Account, CallOf, ReplyOf } from '../http/index.ts';
 import { readStations } from '../quizzes/index.ts';
 import { closeSegments } from '../answers/index.ts';
-import { newCode } from './codes.ts';
+import { newCode, readCode } from './codes.ts';
 import { lockKey } from './key/index.ts';
 import { refuseStale, returnResults } from './returning.ts';
 import { followQuiz, needSitting, publicId, readSitting } from './store.ts';
@@ -104,7 +104,7 @@ async function putCode(tx: Sql, ws: string, sitting: string, now: Date): Promise
   await tx.query('update sitting set code_hash = $3, code_expires = $4 where ws = $1 and id = $2', [
     ws,
     sitting,
-    hashToken(code),
+    hashToken(readCode(code)),
     new Date(now.getTime() + CODE_DAYS * 86_400_000).toISOString(),
   ]);
   await tx.query(`update sitting set code = $3 where ws = $1 and id = $2 and state = 'open'`, [

@@ -24,9 +24,9 @@ export function JoinCode({
   useEffect(() => {
     let live = true;
     if (code) {
-      void toDataURL(`${address}#${code}`, {
+      void toDataURL(`${address}#${code.replaceAll(' ', '-')}`, {
         margin: 1,
-        width: 132,
+        width: 104,
         color: { dark: '#12211C', light: '#FFFFFF' },
       }).then((url) => {
         if (live) setImage(url);
@@ -39,19 +39,17 @@ export function JoinCode({
   return (
     <section className="panel code-panel" aria-label="Join code">
       <div>
-        <div className="quiet">{given ? 'Students see their results with' : 'Students join with'}</div>
         {code ? (
-          <output className="join-code" aria-label="Join code">
-            {code}
-          </output>
+          <p className="notice-line">
+            {given ? 'To see your results, open' : 'To join, open'} <b>{window.location.host}/walk</b>, type{' '}
+            <output className="join-code" aria-label="Join code">
+              {code}
+            </output>{' '}
+            and your student number.
+          </p>
         ) : (
-          <div>The code is no longer shown, because the sitting is closed. Replace it to see a new one.</div>
+          <p>The code is no longer shown, because the sitting is closed. Replace it to see a new one.</p>
         )}
-      </div>
-      <div>
-        <div>
-          at <b>{address}</b>, with their student number
-        </div>
         <p className="quiet">
           {window.isSecureContext
             ? 'A phone that opened it once also works without a network.'
@@ -71,10 +69,11 @@ export function JoinCode({
         <ProblemNote error={renew.error} />
       </div>
       {code && image ? (
-        <img src={image} width={132} height={132} alt="The join address as a picture for phones" />
-      ) : (
-        <span />
-      )}
+        <figure className="code-picture">
+          <img src={image} width={104} height={104} alt="The join address as a picture for phones" />
+          <figcaption className="quiet">or point a phone here</figcaption>
+        </figure>
+      ) : null}
     </section>
   );
 }

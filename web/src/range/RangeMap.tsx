@@ -21,31 +21,43 @@ const project = geoAlbersUsa()
 
 const drawnArea = geoPath(project).digits(1);
 
-/** Fills and patterns of presence, for this map and its key. */
+/**
+ * Patterns of presence, for this map and its key. Ink carries the meaning, by how it is laid: close lines where a species is
+ * native, dots where it is rare, open slanted lines where it is only planted, a grid where it spreads. Color only supports it.
+ */
 export function PresencePatterns() {
   return (
     <svg width="0" height="0" className="pattern-store" aria-hidden="true">
       <defs>
-        <pattern id="range-rare" width="6" height="6" patternUnits="userSpaceOnUse">
-          <rect width="6" height="6" fill="var(--spruce-wash)" />
-          <circle cx="2" cy="2" r="1.3" fill="var(--spruce)" />
-          <circle cx="5" cy="5" r="1.3" fill="var(--spruce)" />
+        <pattern id="range-native" width="4" height="4" patternUnits="userSpaceOnUse">
+          <rect width="4" height="4" fill="#EDEBE3" />
+          <path d="M0 1H4M0 3H4" stroke="var(--ink)" strokeWidth="0.9" />
         </pattern>
-        <pattern id="range-planted" width="6" height="6" patternUnits="userSpaceOnUse">
-          <rect width="6" height="6" fill="var(--larch-wash)" />
-          <path d="M-1 7L7 -1M-1 1L1 -1M5 7L7 5" stroke="var(--larch)" strokeWidth="1.2" />
+        <pattern id="range-rare" width="7" height="7" patternUnits="userSpaceOnUse">
+          <rect width="7" height="7" fill="#F6F4EE" />
+          <circle cx="2" cy="2" r="1" fill="var(--ink)" />
+          <circle cx="5.5" cy="5.5" r="1" fill="var(--ink)" />
         </pattern>
-        <pattern id="range-introduced" width="7" height="7" patternUnits="userSpaceOnUse">
-          <rect width="7" height="7" fill="var(--aster-wash)" />
-          <path d="M0 3.5H7M3.5 0V7" stroke="var(--aster)" strokeWidth="1.1" />
+        <pattern id="range-planted" width="9" height="9" patternUnits="userSpaceOnUse">
+          <rect width="9" height="9" fill="var(--surface)" />
+          <path d="M-1 10L10 -1M-1 1L1 -1M8 10L10 8" stroke="var(--larch)" strokeWidth="1.1" />
+        </pattern>
+        <pattern id="range-introduced" width="8" height="8" patternUnits="userSpaceOnUse">
+          <rect width="8" height="8" fill="var(--aster-wash)" />
+          <path d="M0 4H8M4 0V8" stroke="var(--aster)" strokeWidth="1.1" />
         </pattern>
       </defs>
     </svg>
   );
 }
 
-const fillOf = (p: Presence | undefined): string =>
-  p === undefined ? 'var(--surface)' : p === 'native' ? 'var(--spruce)' : `url(#range-${p})`;
+const fillOf = (p: Presence | undefined): string => (p === undefined ? 'var(--surface)' : `url(#range-${p})`);
+
+/** Regions that are recorded have a heavier line around them than those that are not. */
+const weightOf = (p: Presence | undefined, code: string): number => {
+  if (isCounty(code)) return p === undefined ? 0.4 : 0.8;
+  return p === undefined ? 0.6 : 1.7;
+};
 
 export function PresenceKey() {
   return (
@@ -154,8 +166,8 @@ export function RangeMap({
         key={o.code}
         d={o.path}
         fill={fillOf(presence)}
-        className={presence === 'native' ? 'region on-native' : 'region'}
-        strokeWidth={(o.code === chosen ? 3 : isCounty(o.code) ? 0.6 : 0.9) * scale}
+        className={presence === undefined ? 'region' : 'region recorded'}
+        strokeWidth={(o.code === chosen ? 3 : weightOf(presence, o.code)) * scale}
         onClick={() => onChoose(o.code)}
       >
         <title>{`${o.name}: ${presenceWord(presence ?? null)}`}</title>
@@ -165,7 +177,8 @@ export function RangeMap({
   const last = [...states, ...counties].find((o) => o.code === chosen);
   return (
     <svg viewBox={view.join(' ')} className="range-map" role="img" aria-label={label}>
-      {states.map(shape)}
+      {states.filter((o) => !records.has(o.code)).map(shape)}
+      {states.filter((o) => records.has(o.code)).map(shape)}
       {counties.map(shape)}
       {last ? <path d={last.path} className="region outline" strokeWidth={3 * scale} /> : null}
       {areas.map((a, i) => (

@@ -15,7 +15,6 @@ function Field({
   hint,
   value,
   onChange,
-  upper = false,
   focused = false,
 }: {
   id: string;
@@ -23,7 +22,6 @@ function Field({
   hint?: string;
   value: string;
   onChange: (value: string) => void;
-  upper?: boolean;
   /** Takes the focus when it appears, since it is the next thing to fill in. */
   focused?: boolean;
 }) {
@@ -42,11 +40,11 @@ function Field({
         autoFocus={focused}
         autoComplete="off"
         autoCorrect="off"
-        autoCapitalize={upper ? 'characters' : 'none'}
+        autoCapitalize="none"
         spellCheck={false}
         maxLength={40}
         aria-describedby={hint ? `${id}-hint` : undefined}
-        onChange={(e) => onChange(upper ? e.target.value.toUpperCase() : e.target.value)}
+        onChange={(e) => onChange(e.target.value)}
       />
     </>
   );
@@ -87,7 +85,9 @@ export function JoinPage({
   /** Back to the quiz this phone is in, where it is in one. */
   onBack?: () => void;
 }) {
-  const [code, setCode] = useState(() => decodeURIComponent(window.location.hash.slice(1)));
+  const [code, setCode] = useState(() =>
+    decodeURIComponent(window.location.hash.slice(1)).replaceAll('-', ' '),
+  );
   const [student, setStudent] = useState('');
   const [word, setWord] = useState('');
   const [suggested] = useState(() => suggestWord(Math.random));
@@ -161,7 +161,13 @@ export function JoinPage({
       >
         {step === 'number' ? (
           <>
-            <Field id="code" label="Code" value={code} onChange={setCode} upper />
+            <Field
+              id="code"
+              label="Code"
+              hint="Two words and a number, as your instructor calls them."
+              value={code}
+              onChange={setCode}
+            />
             <Field id="number" label="Student number" value={student} onChange={setStudent} />
           </>
         ) : (

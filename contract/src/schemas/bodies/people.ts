@@ -84,7 +84,7 @@ export const studentMove = record<StudentMove>({ from: id, to: nullOr(id) });
 export const workspaceBody = record<WorkspaceBody>({ name: words(120) });
 
 export const joinBody = record<JoinBody>({
-  code: made(Joi.string().trim().max(20)),
+  code: made(Joi.string().trim().max(40)),
   student: made(Joi.string().trim().max(16)),
   word: withDefault(nullOr(privateWord), null),
   ask: withDefault(flag, false),
