@@ -180,14 +180,14 @@ test('a tree is named from calls, with evidence, a caution and what cannot be to
   await page.getByRole('button', { name: 'Call it' }).click();
   const candidates = page.getByRole('region', { name: 'Candidates' });
   await expect(candidates).toContainText('after 2 calls');
-  await expect(candidates.getByRole('row').nth(1)).toContainText('needles in a bundle 5');
+  await expect(candidates.getByRole('listitem').first()).toContainText('needles in a bundle 5');
   await expect(candidates).toContainText('Protected: looked at where it stands');
   await page.getByRole('button', { name: 'bark surface' }).click();
   await page.getByRole('button', { name: 'small scales', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Cannot be told' })).toContainText('Pinus flexilis');
   await picture(page, 'name-tree');
   await page.getByLabel(/weigh in what grows at/).check();
-  await expect(candidates.getByRole('row').nth(1)).toContainText('Pinus albicaulis');
+  await expect(candidates.getByRole('listitem').first()).toContainText('Pinus albicaulis');
   await page.getByRole('button', { name: /Take the call of bark surface back/ }).click();
   await expect(candidates).toContainText('after 2 calls');
 });

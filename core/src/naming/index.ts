@@ -2,6 +2,8 @@ export { callTable } from './outcomes.ts';
 export type { CallTable, Outcome } from './outcomes.ts';
 export { against, nameFrom, namingOf } from './posterior.ts';
 export type { Call, Evidence, Named, Naming } from './posterior.ts';
+export { evidenceLines, fitsOf } from './evidenceLines.ts';
+export type { EvidenceLine, Fit, Strength } from './evidenceLines.ts';
 export { POSSIBLE, nextLooks } from './nextLook.ts';
 export type { Look } from './nextLook.ts';
 export { cannotBeTold } from './remaining.ts';

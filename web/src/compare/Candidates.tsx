@@ -1,19 +1,34 @@
+import { useState } from 'react';
+import Button from 'antd/es/button';
 import { characterWords } from '@hurrow/core/characters';
-import { POSSIBLE } from '@hurrow/core/naming';
-import type { Call, Evidence } from '@hurrow/core/naming';
+import { oftenWords } from '@hurrow/core/measuring';
+import { POSSIBLE, evidenceLines, fitsOf } from '@hurrow/core/naming';
+import type { Call, EvidenceLine } from '@hurrow/core/naming';
 import { AppLink, TaxonName } from '../parts/index.ts';
 import { callWords } from './calls.ts';
 import type { Compared } from './useCompared.ts';
 import type { NamedTree } from './useNaming.ts';
 
 const SHOWN = 8;
-/** Evidence weaker than a tenth of a bit says nothing worth reading. */
-const LEAST_BITS = 0.1;
+/** Below it nobody is told how often the name would be right. */
+const SELDOM = 0.025;
 
-const percent = (p: number): string =>
-  p >= 0.995 ? 'over 99 in 100' : p < 0.01 ? 'under 1 in 100' : `${Math.round(100 * p)} in 100`;
+/** What was seen, and how it weighs for or against one species. */
+function Line({ line, compared: c }: { line: EvidenceLine; compared: Compared }) {
+  const found = c.vocabulary.get(line.call.character);
+  const name = found ? characterWords(found, c.wording.words) : line.call.character;
+  return (
+    <div className={`evidence-line ${line.speaks}`}>
+      <dt>{line.speaks}</dt>
+      <dd>
+        {name} {callWords(line.call, c.vocabulary, c.wording)}
+        {line.strength === 'clearly' ? '' : <span className="quiet">, {line.strength}</span>}
+      </dd>
+    </div>
+  );
+}
 
-/** The members likeliest to be it, with what speaks for and against each, and the cautions of those still possible. */
+/** The members that may be it, each with what speaks for and against it, and the cautions of those still possible. */
 export function Candidates({
   compared: c,
   tree,
@@ -24,69 +39,61 @@ export function Candidates({
   calls: readonly Call[];
 }) {
   const { named } = tree;
-  const words = (e: Evidence): string => {
-    const found = c.vocabulary.get(e.call.character);
-    return `${found ? characterWords(found, c.wording.words) : e.call.character} ${callWords(e.call, c.vocabulary, c.wording)}`;
-  };
-  const evidence = (i: number, sign: 1 | -1): string =>
-    named.evidence
-      .filter((e) => e.counts && sign * (e.bits[i] ?? 0) >= LEAST_BITS)
-      .sort((a, b) => sign * ((b.bits[i] ?? 0) - (a.bits[i] ?? 0)))
-      .map(words)
-      .join('; ');
-  const top = named.posterior[named.ranking[0] ?? 0] ?? 1;
+  const [all, setAll] = useState(false);
+  const fits = fitsOf(named);
+  const possible = named.ranking.filter((i) => fits.get(i) !== 'unlikely');
+  const shown = all ? named.ranking : possible.slice(0, SHOWN);
   return (
     <section className="panel" aria-label="Candidates">
       <div className="panel-head">
         <h2>Candidates</h2>
         <span className="quiet">
-          of {c.members.length} on the list,{' '}
           {calls.length === 0
-            ? 'before any call'
-            : `after ${calls.length} ${calls.length === 1 ? 'call' : 'calls'}`}
+            ? `${c.members.length} on the list, nothing said yet`
+            : `${possible.length} of ${c.members.length} possible after ${calls.length} ${calls.length === 1 ? 'call' : 'calls'}`}
         </span>
       </div>
-      <table className="plain-table">
-        <thead>
-          <tr>
-            <th scope="col">Species</th>
-            <th scope="col">Chance</th>
-            <th scope="col">For it</th>
-            <th scope="col">Against it</th>
-          </tr>
-        </thead>
-        <tbody>
-          {named.ranking.slice(0, SHOWN).map((i) => {
-            const m = c.members[i];
-            const p = named.posterior[i] ?? 0;
-            const cautions = p >= POSSIBLE ? c.lore.cautions.filter((k) => k.taxon === m?.id) : [];
-            return m ? (
-              <tr key={m.id}>
-                <td>
-                  <AppLink to={`/species/${m.id}`}>
-                    <TaxonName taxon={m} />
-                  </AppLink>
-                  {cautions.map((k) => (
-                    <div key={k.hazard} className="caution-line">
-                      {k.text}
-                    </div>
-                  ))}
-                </td>
-                <td className="number chance">
-                  <span
-                    className="chance-line"
-                    style={{ width: `${Math.max(1, (100 * p) / top)}%` }}
-                    aria-hidden="true"
-                  />
-                  {percent(p)}
-                </td>
-                <td>{evidence(i, 1)}</td>
-                <td>{evidence(i, -1)}</td>
-              </tr>
-            ) : null;
-          })}
-        </tbody>
-      </table>
+      {calls.length === 0 ? (
+        <p className="quiet">
+          Every species of the list is possible. Say what you see; those that fit come first, each with what
+          speaks for it and what speaks against it.
+        </p>
+      ) : null}
+      <ol className="candidates">
+        {(calls.length === 0 && !all ? [] : shown).map((i) => {
+          const m = c.members[i];
+          const p = named.posterior[i] ?? 0;
+          const cautions = p >= POSSIBLE ? c.lore.cautions.filter((k) => k.taxon === m?.id) : [];
+          return m ? (
+            <li key={m.id}>
+              <div className="candidate-head">
+                <AppLink to={`/species/${m.id}`}>
+                  <TaxonName taxon={m} />
+                </AppLink>
+                <span>{calls.length === 0 ? '' : fits.get(i)}</span>
+                <span className="quiet">
+                  {calls.length === 0 || p < SELDOM ? '' : `right ${oftenWords(p)}`}
+                </span>
+              </div>
+              <dl>
+                {evidenceLines(named, i).map((line) => (
+                  <Line key={`${line.call.character}`} line={line} compared={c} />
+                ))}
+              </dl>
+              {cautions.map((k) => (
+                <div key={k.hazard} className="caution-line">
+                  {k.text}
+                </div>
+              ))}
+            </li>
+          ) : null;
+        })}
+      </ol>
+      {calls.length > 0 ? (
+        <Button size="small" onClick={() => setAll(!all)}>
+          {all ? 'Show only what is possible' : `Show all ${c.members.length}`}
+        </Button>
+      ) : null}
     </section>
   );
 }
