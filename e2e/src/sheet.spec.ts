@@ -18,7 +18,7 @@ async function printed(page: Page): Promise<ReadPdf> {
 /** The printed length of the scale bar beside its words, mm. */
 function barOf(pdf: ReadPdf, page: number): number {
   const words = pdf.pages[page - 1] ?? [];
-  const at = words.findIndex((w, i) => /^[cm]m;$/.test(w.text) && words[i + 1]?.text === 'leaf,');
+  const at = words.findIndex((w, i) => /^(in|ft|cm|mm);$/.test(w.text) && words[i + 1]?.text === 'leaf,');
   const number = words[at - 1];
   if (!number) throw new Error(`No scale bar on page ${page}`);
   const dpi = 600;
@@ -54,7 +54,13 @@ test('a list of twelve is a booklet: contents and twelve pages, no block split, 
       expect(pdf.pages).toHaveLength(13);
       for (const [i, name] of names.entries()) {
         const words = text(pdf.pages[i + 1] ?? []);
-        const order = [name, 'What to look at', 'Look-alikes', 'Jan', `First trees, youth group, ${i + 1}`];
+        const order = [
+          name,
+          'What to look at',
+          'Look-alikes',
+          'Jan',
+          `First trees, youth group, page ${i + 1}`,
+        ];
         for (const block of order) expect(`${name}: ${words}`).toContain(block);
         // The year and the foot stand below everything else: no column runs into them.
         const of = (word: string) => (pdf.pages[i + 1] ?? []).filter((w) => w.text === word);

@@ -7,6 +7,8 @@ export type { MeasuredBlade } from './measure.ts';
 export { PIECES, drawPiece, hasNeedles, piecesFor } from './organs.ts';
 export type { PieceKind } from './organs.ts';
 export { marksOf, pathOf, pointsOf } from './path.ts';
+export { barIn } from './bar.ts';
+export type { Bar } from './bar.ts';
 export { comparisonPlate, speciesPlate } from './plate.ts';
 export { plateSvg } from './plateSvg.ts';
 export type { Piece, Plate } from './plate.ts';

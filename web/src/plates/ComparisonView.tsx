@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { comparisonPlate, piecesFor, typical } from '@hurrow/core/plates';
+import { barIn, comparisonPlate, piecesFor, typical } from '@hurrow/core/plates';
 import type { PieceKind, Traits } from '@hurrow/core/plates';
 import type { TaxonHeader } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
@@ -7,7 +7,7 @@ import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { Later, TaxonName } from '../parts/index.ts';
 import { Ink } from './ink.tsx';
-import { PIECE_WORDS, barWords } from './pieceWords.ts';
+import { PIECE_WORDS } from './pieceWords.ts';
 import './plates.css';
 
 const SEED = 5;
@@ -38,6 +38,7 @@ function Organ({
   const made = useMemo(() => comparisonPlate(traits, [kind], SEED), [traits, kind]);
   const { pieces } = made.plate;
   const [row] = made.rows;
+  const bar = row?.bar ? barIn(row.bar, wording.units) : null;
   const picked = new Set(differing);
   const drawn = new Set(pieces.flatMap((p) => p.by));
   const named = differing.filter((c) => drawn.has(c)).slice(0, MOST_NAMED);
@@ -56,17 +57,17 @@ function Organ({
         ) : (
           <span className="quiet">nothing drawn differs</span>
         )}
-        {row?.bar ? (
+        {bar ? (
           <span className="quiet number">
             <svg
               className="bar"
-              viewBox={`0 0 ${row.bar.page + 1} 3`}
+              viewBox={`0 0 ${bar.page + 1} 3`}
               aria-hidden="true"
-              style={{ width: `${row.bar.page * 3}px` }}
+              style={{ width: `${bar.page * 3}px` }}
             >
-              <path d={`M.5 1.5h${row.bar.page}m0 -1v2m${-row.bar.page} 0v-2`} />
+              <path d={`M.5 1.5h${bar.page}m0 -1v2m${-bar.page} 0v-2`} />
             </svg>{' '}
-            {barWords(row.bar.mm)}
+            {bar.words}
           </span>
         ) : null}
       </div>

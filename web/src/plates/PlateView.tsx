@@ -6,7 +6,8 @@ import type { Piece } from '@hurrow/core/plates';
 import { characterWords } from '@hurrow/core/characters';
 import type { Profile, Vocabulary, Wording } from '@hurrow/core/characters';
 import { Ink } from './ink.tsx';
-import { PIECE_WORDS, barWords, ratioWords } from './pieceWords.ts';
+import { PIECE_WORDS, ratioWords } from './pieceWords.ts';
+import { ScaleBar } from './ScaleBar.tsx';
 import { savePng, saveSvg } from './save.ts';
 import './plates.css';
 
@@ -93,12 +94,7 @@ export function PlateView({
             <Gap key={p.kind} piece={p} onOpen={onOpen} />
           ),
         )}
-        <g className="scale-bar">
-          <path d={`M46 ${plate.height - 2}h${plate.bar.page}m0 -1v2m${-plate.bar.page} 0v-2`} />
-          <text x={48 + plate.bar.page} y={plate.height - 1}>
-            {barWords(plate.bar.mm)} for leaf, twig and fruit
-          </text>
-        </g>
+        <ScaleBar plate={plate} units={wording.units} after=" for leaf, twig and fruit" />
       </svg>
       <figcaption>
         {labels ? (

@@ -3,4 +3,5 @@ export { DrawnNow } from './DrawnNow.tsx';
 export { PlateView } from './PlateView.tsx';
 export { TermDrawing } from './TermDrawing.tsx';
 export { Ink } from './ink.tsx';
-export { PIECE_WORDS, barWords, ratioWords } from './pieceWords.ts';
+export { ScaleBar } from './ScaleBar.tsx';
+export { PIECE_WORDS, ratioWords } from './pieceWords.ts';

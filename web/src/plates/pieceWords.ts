@@ -9,9 +9,6 @@ export const PIECE_WORDS: Readonly<Record<PieceKind, string>> = {
   fruit: 'fruit',
 };
 
-/** A true length in the words of the units switch, for scale bars. */
-export const barWords = (mm: number): string => (mm >= 10 ? `${mm / 10} cm` : `${mm} mm`);
-
 /** How much smaller or larger than life a piece stands on the page. */
 export function ratioWords(ratio: number | null, atBar: boolean): string {
   if (ratio === null) return 'size not recorded';

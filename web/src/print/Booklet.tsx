@@ -6,6 +6,7 @@ import { request, useRead } from '../api/index.ts';
 import { useHere, useView, useVocabulary } from '../app/index.ts';
 import { Loaded, TaxonName } from '../parts/index.ts';
 import { readProfile, SeasonPatterns, viewList } from '../species/index.ts';
+import { PresencePatterns } from '../range/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 import { SpeciesSheet } from './SpeciesSheet.tsx';
 import { useAudience } from './useAudience.tsx';
@@ -61,13 +62,16 @@ function Sheets({
         </p>
       )}
       <SeasonPatterns />
+      <PresencePatterns />
       {members.length > 1 ? (
         <section aria-label="Contents">
           <h1>{title}</h1>
           <ol className="booklet-contents">
-            {ready.map((p) => (
+            {ready.map((p, i) => (
               <li key={p.header.id}>
                 <TaxonName taxon={p.header} />
+                <span className="key-dots" aria-hidden="true" />
+                <span className="number">{i + 1}</span>
               </li>
             ))}
           </ol>
@@ -86,7 +90,8 @@ function Sheets({
                 conditions={conditions}
                 audience={audience}
                 units={wording.units}
-                footer={members.length > 1 ? `${title}, ${i + 1}` : title}
+                footer={members.length > 1 ? `${title}, page ${i + 1}` : title}
+                here={place}
               />
             ) : null;
           })
@@ -116,6 +121,9 @@ export function Booklet() {
   );
 }
 
+/** What the look-alikes of a single sheet were looked for among. */
+const named = (list: string | undefined): string => (list ? `Look-alikes among ${list}` : '');
+
 /** One species on one page, held against the list in the address or the first it stands on. */
 export function SheetOfSpecies() {
   const { id = '' } = useParams();
@@ -140,7 +148,7 @@ export function SheetOfSpecies() {
             <Sheets
               members={[id]}
               library={library.data ?? null}
-              title={p.lists.find((l) => l.id === list)?.name ?? 'Hurrow'}
+              title={named(p.lists.find((l) => l.id === list)?.name)}
             />
           )
         }

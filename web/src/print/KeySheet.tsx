@@ -122,7 +122,9 @@ function Printed({
       ) : (
         <Indented compared={c} node={built.key.root} />
       )}
-      <KeyCheckNote compared={c} built={built} />
+      <div className="no-print">
+        <KeyCheckNote compared={c} built={built} />
+      </div>
     </>
   );
 }
@@ -158,7 +160,7 @@ function Sheet({ compared: c }: { compared: Compared }) {
   );
 }
 
-/** The key of a list on paper, bracketed or indented, with small drawings and the check at its end. */
+/** The key of a list on paper, bracketed or indented, with small drawings; its check is for the screen alone. */
 export function KeySheet() {
   const { id = '' } = useParams();
   const { compared } = useCompared(id);

@@ -4,9 +4,9 @@ import Checkbox from 'antd/es/checkbox';
 import { describeTaxa } from '@hurrow/core/tells';
 import { hash, speciesPlate, typical } from '@hurrow/core/plates';
 import { useRead } from '../api/index.ts';
-import { useVocabulary } from '../app/index.ts';
+import { useVocabulary, useView } from '../app/index.ts';
 import { Loaded, TaxonName } from '../parts/index.ts';
-import { barWords, Ink } from '../plates/index.ts';
+import { Ink, ScaleBar } from '../plates/index.ts';
 import { PrintBar } from './PrintBar.tsx';
 import '../plates/plates.css';
 
@@ -20,6 +20,7 @@ export function PlatesSheet() {
   const list = useRead('list', { id });
   const library = useRead('listLibrary', { id });
   const vocabulary = useVocabulary();
+  const { wording } = useView();
   const plates = useMemo(() => {
     if (!library.data || !vocabulary) return null;
     const { members, data } = library.data;
@@ -58,12 +59,7 @@ export function PlatesSheet() {
                   {plate.pieces.flatMap((p) =>
                     p.marks.map((m, k) => <Ink key={`${p.kind}${k}`} mark={m} weight={PRINTED} />),
                   )}
-                  <g className="scale-bar">
-                    <path d={`M46 ${plate.height - 2}h${plate.bar.page}m0 -1v2m${-plate.bar.page} 0v-2`} />
-                    <text x={48 + plate.bar.page} y={plate.height - 1}>
-                      {barWords(plate.bar.mm)}
-                    </text>
-                  </g>
+                  <ScaleBar plate={plate} units={wording.units} />
                 </svg>
                 <figcaption>
                   <b className="number">{i + 1}</b> {names ? <TaxonName taxon={taxon} /> : null}

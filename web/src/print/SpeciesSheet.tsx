@@ -7,7 +7,9 @@ import { hash, speciesPlate, typical } from '@hurrow/core/plates';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { ORGAN_LABELS } from '../app/index.ts';
 import { Latin } from '../parts/index.ts';
-import { barWords, Ink, PIECE_WORDS, ratioWords } from '../plates/index.ts';
+import { barIn } from '@hurrow/core/plates';
+import { Ink, PIECE_WORDS, ScaleBar, ratioWords } from '../plates/index.ts';
+import { RangeThumb } from '../range/index.ts';
 import {
   FORBIDDEN,
   HAZARD_LABELS,
@@ -24,16 +26,26 @@ import '../plates/plates.css';
 import '../species/profile.css';
 import './speciesSheet.css';
 
-/** The plate is 200 mm wide in its own units and stands four fifths of that on paper. */
-const ON_PAPER = 0.8;
+/** The plate is 200 mm wide in its own units and stands at this share of it on paper. */
+const ON_PAPER = 0.72;
 const PRINTED = 0.9;
 
-function Plate({ own, name, vocabulary }: { own: DescribedTaxon; name: string; vocabulary: Vocabulary }) {
+function Plate({
+  own,
+  name,
+  vocabulary,
+  units,
+}: {
+  own: DescribedTaxon;
+  name: string;
+  vocabulary: Vocabulary;
+  units: Wording['units'];
+}) {
   const plate = useMemo(
     () => speciesPlate(typical(own.profile, vocabulary), hash(name)),
     [own, name, vocabulary],
   );
-  const { page, mm } = plate.bar;
+  const { page, mm } = barIn(plate.bar, units);
   const ratio = mm / (page * ON_PAPER);
   return (
     <svg
@@ -56,13 +68,11 @@ function Plate({ own, name, vocabulary }: { own: DescribedTaxon; name: string; v
             : `${PIECE_WORDS[p.kind]} not recorded`}
         </text>,
       ])}
-      <g className="scale-bar">
-        <path d={`M46 ${plate.height - 2}h${page}m0 -1v2m${-page} 0v-2`} />
-        <text x={48 + page} y={plate.height - 1}>
-          {barWords(mm)}; leaf, twig and fruit at{' '}
-          {ratio >= 1 ? `1 : ${ratio.toFixed(1)}` : `${(1 / ratio).toFixed(1)} : 1`}
-        </text>
-      </g>
+      <ScaleBar
+        plate={plate}
+        units={units}
+        after={`; leaf, twig and fruit at ${ratio >= 1 ? `1 : ${ratio.toFixed(1)}` : `${(1 / ratio).toFixed(1)} : 1`}`}
+      />
     </svg>
   );
 }
@@ -101,10 +111,22 @@ interface Props {
   readonly audience: Audience;
   readonly units: Wording['units'];
   readonly footer: string;
+  /** Where the reader is, marked on the map. */
+  readonly here: { readonly lat: number; readonly lon: number } | null;
 }
 
 /** One species on one page: cautions first, the plate at scale, what to look at, its look-alikes, its year. */
-export function SpeciesSheet({ profile, own, list, vocabulary, conditions, audience, units, footer }: Props) {
+export function SpeciesSheet({
+  profile,
+  own,
+  list,
+  vocabulary,
+  conditions,
+  audience,
+  units,
+  footer,
+  here,
+}: Props) {
   const { header } = profile;
   const [columns, sparing] = useFit(audience);
   const content = useMemo(
@@ -145,8 +167,24 @@ export function SpeciesSheet({ profile, own, list, vocabulary, conditions, audie
         </section>
       ))}
       <figure>
-        <Plate own={own} name={header.scientific} vocabulary={vocabulary} />
+        <Plate own={own} name={header.scientific} vocabulary={vocabulary} units={units} />
       </figure>
+      <section className="sheet-facts" aria-label="Size and range">
+        <div className="sheet-map">
+          <RangeThumb range={profile.range} name={header.scientific} here={here} />
+        </div>
+        <div>
+          <dl>
+            {content.facts.map((f) => (
+              <div key={f.label}>
+                <dt>{f.label}</dt>
+                <dd>{f.value}</dd>
+              </div>
+            ))}
+          </dl>
+          <RangeWords range={profile.range} />
+        </div>
+      </section>
       <div className="sheet-columns" ref={columns}>
         <section aria-label="What to look at">
           <h2>What to look at</h2>
@@ -175,28 +213,16 @@ export function SpeciesSheet({ profile, own, list, vocabulary, conditions, audie
                 {tells.length > 0 ? (
                   <ul>
                     {tells.map((t) => (
-                      <li key={t.character}>
-                        <b>{t.character}</b>: {t.own}; <Latin name={alike.other.scientific} /> {t.other}
-                      </li>
+                      <li key={t}>{t}</li>
                     ))}
                   </ul>
-                ) : (
-                  <p>
-                    {twins
-                      ? 'Nothing that can be seen at the tree separates them on this day.'
-                      : 'Not enough is recorded to tell them apart.'}
-                  </p>
-                )}
+                ) : twins ? (
+                  <p>On this day nothing that can be seen tells the two apart.</p>
+                ) : null}
               </div>
             ))}
             {content.alikes.length === 0 ? <p>None named.</p> : null}
           </section>
-          {audience === 'technical' ? (
-            <section aria-label="Range">
-              <h2>Range</h2>
-              <RangeWords range={profile.range} />
-            </section>
-          ) : null}
         </div>
       </div>
       <section className="sheet-season" aria-label="Through the year">

@@ -1,7 +1,8 @@
 import type { SpeciesProfile } from '@hurrow/contract';
 import { characterWords, valueWords } from '@hurrow/core/characters';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
-import { ORGANS, inSeason } from '@hurrow/core/conditions';
+import { inTeachingOrder, isLookedAt, lookingStep, tellCards, tellSentence } from '@hurrow/core/compare';
+import { inSeason } from '@hurrow/core/conditions';
 import type { Conditions, Organ } from '@hurrow/core/conditions';
 import { comparePair } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
@@ -56,14 +57,62 @@ export interface SheetLine {
 
 export interface SheetAlike {
   readonly alike: Lookalike;
-  readonly tells: readonly { readonly character: string; readonly own: string; readonly other: string }[];
+  /** Sentences that tell the two apart, the first to look at first. */
+  readonly tells: readonly string[];
   readonly twins: boolean;
 }
 
+/** How large it is and where it grows: what a reader asks first. */
+export interface SheetFact {
+  readonly label: string;
+  readonly value: string;
+}
+
 export interface SheetContent {
+  readonly facts: readonly SheetFact[];
   readonly lines: readonly SheetLine[];
   readonly alikes: readonly SheetAlike[];
   readonly prose: readonly { readonly topic: string; readonly text: string }[];
+}
+
+/** What is said as facts, in this order, and the label it has there; each character of a line is said where it is recorded. */
+const FACTS: readonly { readonly label: string; readonly of: readonly string[] }[] = [
+  { label: 'Height', of: ['form.height'] },
+  { label: 'Trunk', of: ['form.trunk_diameter'] },
+  { label: 'Needles', of: ['needle.bundle_count', 'needle.length'] },
+  { label: 'Leaves', of: ['leaf.length', 'leaf.width'] },
+  { label: 'Leaflets', of: ['leaf.leaflet_count', 'leaf.leaflet_length'] },
+  { label: 'Fruit', of: ['fruit.kind', 'fruit.size'] },
+  { label: 'Grows on', of: ['site.landform', 'site.moisture'] },
+  { label: 'Elevation', of: ['site.elevation'] },
+];
+/** What young readers are spared. */
+const NOT_FOR_YOUNG: ReadonlySet<string> = new Set(['Trunk', 'Leaflets', 'Elevation']);
+const UNNAMED: Readonly<Record<string, (value: string) => string>> = {
+  'needle.bundle_count': (v) => (v === '1' ? 'single' : `in bundles of ${v}`),
+  'leaf.length': (v) => `${v} long`,
+  'needle.length': (v) => `${v} long`,
+  'leaf.leaflet_length': (v) => `${v} long`,
+  'leaf.width': (v) => `${v} wide`,
+};
+
+/** The facts that are recorded, each value as a reader would say it. */
+export function factsOf(
+  own: DescribedTaxon,
+  vocabulary: Vocabulary,
+  audience: Audience,
+  units: Wording['units'],
+): readonly SheetFact[] {
+  const wording = wordingFor(audience, units);
+  return FACTS.filter((f) => audience !== 'young' || !NOT_FOR_YOUNG.has(f.label)).flatMap(({ label, of }) => {
+    const said = of.flatMap((id) => {
+      const [character, resolved] = [vocabulary.get(id), own.profile.get(id)];
+      if (!character || !resolved || resolved.value.kind === 'inapplicable') return [];
+      const value = valueWords(character, resolved.value, wording);
+      return [UNNAMED[id]?.(value) ?? value];
+    });
+    return said.length === 0 ? [] : [{ label, value: said.join(', ') }];
+  });
 }
 
 export const wordingFor = (audience: Audience, units: Wording['units']): Wording => ({
@@ -129,11 +178,12 @@ export function sheetContent(
     const c = vocabulary.get(id);
     return c ? valueWords(c, value, wording) : '';
   };
+  const asFact = new Set(FACTS.flatMap((f) => f.of));
   const candidates = [...own.profile.values()]
-    .filter((r) => r.value.kind !== 'inapplicable')
+    .filter((r) => r.value.kind !== 'inapplicable' && !asFact.has(r.character))
     .flatMap((r) => {
       const c = vocabulary.get(r.character);
-      return c && (audience === 'technical' || c.effort <= 3) && c.organ !== 'site' && c.organ !== 'wood'
+      return c && isLookedAt(c) && c.organ !== 'site' && (audience === 'technical' || c.effort <= 3)
         ? [{ r, c }]
         : [];
     })
@@ -147,30 +197,42 @@ export function sheetContent(
     if (taken.length >= most.lines) break;
     if (taken.filter((t) => t.c.organ === x.c.organ).length < OF_ORGAN) taken.push(x);
   }
-  const lines = ORGANS.flatMap((organ) =>
-    taken
-      .filter((t) => t.c.organ === organ)
-      .map(({ r, c }): SheetLine => ({ organ, character: words(c.id), value: valueOf(c.id, r.value) })),
-  );
-  const alikes = lookalikesOf(own, profile.pairs, list, vocabulary, whole, most.alikes)
-    .slice(0, most.alikes)
-    .map((alike): SheetAlike => ({
-      alike,
-      twins: alike.report?.verdict === 'twins',
-      tells: (alike.report?.tells ?? [])
-        .filter((t) => t.strength !== 'partial')
-        .slice(0, most.tells)
-        .map((t) => ({
-          character: words(t.character),
-          own: valueOf(t.character, t.a),
-          other: valueOf(t.character, t.b),
-        })),
+  // Organ by organ, and within each, as they are looked at.
+  const first = new Map<Organ, number>();
+  for (const { c } of taken) first.set(c.organ, Math.min(first.get(c.organ) ?? Infinity, lookingStep(c)));
+  const lines = taken
+    .sort(
+      (a, b) =>
+        (first.get(a.c.organ) ?? 0) - (first.get(b.c.organ) ?? 0) || lookingStep(a.c) - lookingStep(b.c),
+    )
+    .map(({ r, c }): SheetLine => ({
+      organ: c.organ,
+      character: words(c.id),
+      value: valueOf(c.id, r.value),
     }));
+  const called = (t: { readonly common: string | null; readonly scientific: string }): string =>
+    audience === 'technical' ? t.scientific : (t.common ?? t.scientific);
+  const alikes = lookalikesOf(own, profile.pairs, list, vocabulary, whole, most.alikes)
+    .map((alike): SheetAlike => {
+      const other = list?.described.get(alike.other.id);
+      const cards = other ? tellCards(own, other, vocabulary, whole) : [];
+      return {
+        alike,
+        twins: alike.report?.verdict === 'twins',
+        tells: inTeachingOrder(cards, whole)
+          .filter((t) => t.now === 'yes' && t.strength !== 'partial')
+          .slice(0, most.tells)
+          .map((t) => tellSentence(t, [called(profile.header), called(alike.other)], wording)),
+      };
+    })
+    // One of which nothing can be said is no help on paper.
+    .filter((a) => a.tells.length > 0 || a.twins || a.alike.note?.text)
+    .slice(0, most.alikes);
   const prose = TOPICS.slice(0, most.topics).flatMap((topic) => {
     const text = proseOf(profile, topic, audience);
     return text === null ? [] : [{ topic, text }];
   });
-  return { lines, alikes, prose };
+  return { facts: factsOf(own, vocabulary, audience, units), lines, alikes, prose };
 }
 
 /** What can be seen of it on the day, in words; what nobody recorded is left out. */

@@ -1,7 +1,8 @@
-import { geoAlbersUsa, geoPath } from 'd3-geo';
+import { geoPath } from 'd3-geo';
 import type { RangeDetail } from '@hurrow/contract';
 import { isCounty, stateOf, wound } from '@hurrow/core/range';
 import type { Outline, Presence } from '@hurrow/core/range';
+import { HEIGHT, WIDTH, fillOf, pointOn, project } from './presenceInk.tsx';
 import { PRESENCES, presenceWord } from './presenceWords.ts';
 
 export interface MapPoint {
@@ -12,46 +13,7 @@ export interface MapPoint {
   readonly label: string;
 }
 
-const WIDTH = 975;
-const HEIGHT = 610;
-// The atlas is projected like this; points must be too.
-const project = geoAlbersUsa()
-  .scale(1300)
-  .translate([WIDTH / 2, HEIGHT / 2]);
-
 const drawnArea = geoPath(project).digits(1);
-
-/**
- * Patterns of presence, for this map and its key. Ink carries the meaning, by how it is laid: close lines where a species is
- * native, dots where it is rare, open slanted lines where it is only planted, a grid where it spreads. Color only supports it.
- */
-export function PresencePatterns() {
-  return (
-    <svg width="0" height="0" className="pattern-store" aria-hidden="true">
-      <defs>
-        <pattern id="range-native" width="4" height="4" patternUnits="userSpaceOnUse">
-          <rect width="4" height="4" fill="#EDEBE3" />
-          <path d="M0 1H4M0 3H4" stroke="var(--ink)" strokeWidth="0.9" />
-        </pattern>
-        <pattern id="range-rare" width="7" height="7" patternUnits="userSpaceOnUse">
-          <rect width="7" height="7" fill="#F6F4EE" />
-          <circle cx="2" cy="2" r="1" fill="var(--ink)" />
-          <circle cx="5.5" cy="5.5" r="1" fill="var(--ink)" />
-        </pattern>
-        <pattern id="range-planted" width="9" height="9" patternUnits="userSpaceOnUse">
-          <rect width="9" height="9" fill="var(--surface)" />
-          <path d="M-1 10L10 -1M-1 1L1 -1M8 10L10 8" stroke="var(--larch)" strokeWidth="1.1" />
-        </pattern>
-        <pattern id="range-introduced" width="8" height="8" patternUnits="userSpaceOnUse">
-          <rect width="8" height="8" fill="var(--aster-wash)" />
-          <path d="M0 4H8M4 0V8" stroke="var(--aster)" strokeWidth="1.1" />
-        </pattern>
-      </defs>
-    </svg>
-  );
-}
-
-const fillOf = (p: Presence | undefined): string => (p === undefined ? 'var(--surface)' : `url(#range-${p})`);
 
 /** Regions that are recorded have a heavier line around them than those that are not. */
 const weightOf = (p: Presence | undefined, code: string): number => {
@@ -93,7 +55,7 @@ export function PresenceKey() {
 }
 
 function Point({ point, scale }: { point: MapPoint; scale: number }) {
-  const at = project([point.lon, point.lat]);
+  const at = pointOn(point);
   if (!at) return null;
   const [x, y] = at;
   const r = 6 * scale;

@@ -11,7 +11,8 @@ import { AppLink, Loaded, Nothing, PageHead, ProblemNote, TaxonName } from '../p
 import { SpeciesNav } from '../species/index.ts';
 import { GroundPart } from './GroundPart.tsx';
 import { Occurrences } from './Occurrences.tsx';
-import { PresenceKey, PresencePatterns, RangeMap } from './RangeMap.tsx';
+import { PresencePatterns } from './presenceInk.tsx';
+import { PresenceKey, RangeMap } from './RangeMap.tsx';
 import type { MapPoint } from './RangeMap.tsx';
 import { RegionEditor } from './RegionEditor.tsx';
 import { RegionLists } from './RegionLists.tsx';

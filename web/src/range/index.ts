@@ -1,0 +1,2 @@
+export { PresencePatterns } from './presenceInk.tsx';
+export { RangeThumb } from './RangeThumb.tsx';
