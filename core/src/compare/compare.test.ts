@@ -19,6 +19,7 @@ import {
   rowReports,
   standingIn,
   tellCards,
+  contrastsAmong,
   tellSentence,
   throughYear,
   under,
@@ -375,5 +376,24 @@ describe('a list through the year and under changed conditions', () => {
     expect(all.map((c) => c.kind)).toEqual(
       expect.arrayContaining(['material', 'handling', 'distance', 'dry', 'date']),
     );
+  });
+});
+
+describe('every two of several', () => {
+  test('stand in order with their tells in the order of looking, and no more than asked for', () => {
+    const all = contrastsAmong([two, three, two], vocabulary, july, 2);
+    expect(all.map((c) => [c.a, c.b])).toEqual([
+      [0, 1],
+      [0, 2],
+      [1, 2],
+    ]);
+    expect(all[0]?.tells[0]?.character.id).toBe('needle.bundle_count');
+    expect(all[0]?.tells.length).toBeLessThanOrEqual(2);
+    // The same species twice: nothing tells it from itself.
+    expect(all[1]?.tells).toEqual([]);
+  });
+
+  test('one alone has nobody to be told from', () => {
+    expect(contrastsAmong([two], vocabulary, july, 3)).toEqual([]);
   });
 });

@@ -22,6 +22,8 @@ export { WEEKS, standingIn, throughYear } from './year.ts';
 export type { Year } from './year.ts';
 export { lost, tellCards, tellSentence, usable, usableWhen } from './tellCards.ts';
 export type { TellCard, Usable } from './tellCards.ts';
+export { contrastsAmong } from './amongAll.ts';
+export type { Contrasted } from './amongAll.ts';
 export { inTeachingOrder, isJudged, isLookedAt, lookingStep, saidBy } from './looking.ts';
 export { applyChange, barred, changesOf, whatIfs } from './whatIf.ts';
 export type { Change, Forbidden, WhatIf } from './whatIf.ts';

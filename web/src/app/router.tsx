@@ -149,6 +149,9 @@ export const router = createBrowserRouter([
       place('print/species/:id', async () => ({
         Component: (await import('../print/Booklet.tsx')).SheetOfSpecies,
       })),
+      place('print/bench', async () => ({
+        Component: (await import('../print/BenchSheet.tsx')).BenchSheet,
+      })),
       place('print/contrasts/:a/:b/sheet', async () => ({
         Component: (await import('../print/ContrastSheet.tsx')).ContrastSheet,
       })),

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import Button from 'antd/es/button';
 import Select from 'antd/es/select';
+import Tooltip from 'antd/es/tooltip';
 import type { Vocabulary } from '@hurrow/core/characters';
 import { inTeachingOrder, tellCards } from '@hurrow/core/compare';
 import { useRead } from '../api/index.ts';
@@ -117,6 +118,9 @@ function Bench({ laid, vocabulary }: { laid: readonly Laid[]; vocabulary: Vocabu
   );
 }
 
+/** More than this and a page shows nothing of any of them. */
+const MOST_ON_SHEET = 4;
+
 /** Two to six species side by side: plates at one scale, what tells them now, and what differs organ by organ. */
 export function BenchPage() {
   const tray = useTray();
@@ -134,9 +138,15 @@ export function BenchPage() {
         actions={
           tray.length > 0 ? (
             <>
-              <Button size="small" onClick={() => window.print()}>
-                Print bench
-              </Button>
+              {tray.length >= 2 && tray.length <= MOST_ON_SHEET ? (
+                <AppLink to={`/print/bench?species=${tray.join(',')}`}>Print contrast sheet</AppLink>
+              ) : (
+                <Tooltip title="A contrast sheet holds two to four species.">
+                  <Button size="small" disabled>
+                    Print contrast sheet
+                  </Button>
+                </Tooltip>
+              )}
               <Button size="small" onClick={clearBench}>
                 Clear bench
               </Button>

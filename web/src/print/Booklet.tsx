@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useQueries } from '@tanstack/react-query';
-import type { ListLibrary } from '@hurrow/contract';
+import type { ListLibrary, SpeciesProfile } from '@hurrow/contract';
 import { request, useRead } from '../api/index.ts';
 import { useHere, useView, useVocabulary } from '../app/index.ts';
 import { Loaded, TaxonName } from '../parts/index.ts';
@@ -25,6 +25,40 @@ function useOneByOne(total: number): number {
     return () => cancelAnimationFrame(frame);
   }, [shown, total]);
   return Math.min(shown, total);
+}
+
+/** What a reader should know before the pages: which plants to be careful with, and what a page shows. */
+function BookletFront({ profiles }: { profiles: readonly SpeciesProfile[] }) {
+  const careful = profiles.flatMap((p, i) => p.cautions.map((c) => ({ ...c, of: p.header, page: i + 1 })));
+  return (
+    <div className="booklet-notes">
+      {careful.length > 0 ? (
+        <section aria-label="Be careful with">
+          <h2>Be careful with</h2>
+          <ul>
+            {careful.map((c, i) => (
+              <li key={i}>
+                <b>{c.of.common ?? c.of.scientific}</b> (page {c.page}): {c.text}
+              </li>
+            ))}
+          </ul>
+          <p>Follow local rules. Look first; do not taste, pick or climb unless whoever leads says so.</p>
+        </section>
+      ) : null}
+      <section aria-label="How to read a page">
+        <h2>How to read a page</h2>
+        <ul>
+          <li>Leaf, twig and fruit are drawn at one scale; the bar below them shows how long an inch is.</li>
+          <li>A number in brackets is as large or as small as it gets, but seldom.</li>
+          <li>Ink on the map shows where the tree grows wild; the ring is where we are.</li>
+          <li>
+            What to look at is listed as you would look: leaves first, then twigs, fruit, bark and shape.
+          </li>
+          <li>The bar of months shows when leaves, flowers and fruit can be seen.</li>
+        </ul>
+      </section>
+    </div>
+  );
 }
 
 function Sheets({
@@ -64,7 +98,7 @@ function Sheets({
       <SeasonPatterns />
       <PresencePatterns />
       {members.length > 1 ? (
-        <section aria-label="Contents">
+        <section aria-label="Contents" className="booklet-front">
           <h1>{title}</h1>
           <ol className="booklet-contents">
             {ready.map((p, i) => (
@@ -75,6 +109,7 @@ function Sheets({
               </li>
             ))}
           </ol>
+          <BookletFront profiles={ready} />
         </section>
       ) : null}
       {vocabulary
