@@ -19,6 +19,7 @@ export * from './soundness.ts';
 export * from './sketch.ts';
 export * from './walk.ts';
 export * from './bundle.ts';
+export * from './handouts.ts';
 export * from './hazards.ts';
 export * from './clues.ts';
 export * from './exchange.ts';

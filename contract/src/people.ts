@@ -1,3 +1,4 @@
+import type { Office } from './handouts.ts';
 import type { ShiftRates } from '@hurrow/core/conditions';
 import type { TaxonHeader } from './library.ts';
 import type { SiteBody } from './lists.ts';
@@ -165,6 +166,7 @@ export interface StudentMove {
 
 export interface WorkspaceBody {
   readonly name: string;
+  readonly office?: Office;
 }
 
 /** One thing to do next, with where it is done. */

@@ -17,6 +17,7 @@ import type {
   TaxonPlace,
   Undone,
 } from '../library.ts';
+import type { WeekPage, WeekPageBody } from '../handouts.ts';
 import type { LibraryTable } from '../lists.ts';
 import type {
   PairBody,
@@ -157,6 +158,15 @@ export const LIBRARY = {
   }),
   photoRemove: route('DELETE', '/api/photos/:id', 'teachers', 'Remove a photograph', {
     makesStale: ['profile'],
+  }),
+  weekPage: route('GET', '/api/species/:id/week', 'staff', 'What the page of the week of a species says', {
+    answer: shape<WeekPage>(),
+  }),
+  weekPagePut: route('PUT', '/api/species/:id/week', 'teachers', 'Write the page of the week of a species', {
+    body: shape<WeekPageBody>(),
+    answer: shape<WeekPage>(),
+    ifMatch: true,
+    makesStale: ['weekPage'],
   }),
   sources: route('GET', '/api/sources', 'staff', 'Sources, and how several are merged', {
     answer: shape<Sources>(),

@@ -1,3 +1,4 @@
+import type { WorkspaceShown } from '../handouts.ts';
 import type { Empty, Health, OpenApiDocument } from '../common.ts';
 import type {
   AccountBody,
@@ -137,10 +138,19 @@ export const PEOPLE = {
       makesStale: AFTER_A_MERGE,
     },
   ),
-  workspaceChange: route('PUT', '/api/workspace', 'owner', 'Rename the workspace', {
-    body: shape<WorkspaceBody>(),
-    makesStale: ['sessionRead'],
+  workspace: route('GET', '/api/workspace', 'staff', 'Name of the workspace and who gives out its handouts', {
+    answer: shape<WorkspaceShown>(),
   }),
+  workspaceChange: route(
+    'PUT',
+    '/api/workspace',
+    'owner',
+    'Rename the workspace, and say who gives out its handouts',
+    {
+      body: shape<WorkspaceBody>(),
+      makesStale: ['sessionRead', 'workspace'],
+    },
+  ),
   backup: route('GET', '/api/backup', 'teachers', 'Everything in one file; for the owner', {
     answersFile: true,
   }),

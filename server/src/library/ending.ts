@@ -60,6 +60,7 @@ async function refuseGraded(tx: Sql, ws: string, id: string, scientific: string)
 
 /** Tables with what is recorded of a taxon alone, which goes with it. */
 const OWN = [
+  'week_page',
   'caution',
   'prose',
   'season_window',

@@ -1,3 +1,4 @@
+import { putWeekPage, readWeekPage } from './weekPage.ts';
 import type { SpeciesRow } from '@hurrow/contract';
 import { SPECIES_RANKS } from '@hurrow/core/names';
 import { insertRows, maybe } from '../db/index.ts';
@@ -114,6 +115,8 @@ export const libraryHandlers = {
   photo: readPhoto,
   photoChange: changePhoto,
   photoRemove: removePhoto,
+  weekPage: readWeekPage,
+  weekPagePut: putWeekPage,
   sources: inWorkspace(readSources),
   sourceCreate: createSource,
   sourceChange: changeSource,

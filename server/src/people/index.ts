@@ -7,7 +7,7 @@ import {
   showInvitation,
   withdrawInvitation,
 } from './invitations.ts';
-import { changeWorkspace } from './workspaceName.ts';
+import { changeWorkspace, showWorkspace } from './workspace.ts';
 import { changePassphrase, endOwnSession, ownSessions } from './own.ts';
 
 export const peopleHandlers = {
@@ -16,6 +16,7 @@ export const peopleHandlers = {
   invitationCreate: invite,
   invitationWithdraw: withdrawInvitation,
   passphraseReset: resetPassphrase,
+  workspace: showWorkspace,
   workspaceChange: changeWorkspace,
   ownSessions,
   ownSessionEnd: endOwnSession,

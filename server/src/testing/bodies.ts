@@ -127,6 +127,7 @@ export const BODIES: Readonly<Record<BodyRoute, unknown>> = {
   },
   questionSettle: { question: 'q' },
   pairPut: { a: id('none'), b: id('nobody'), character: null, text: null, mnemonic: null },
+  weekPagePut: { text: 'T', photo: null, tree: null, place: '' },
   photoChange: { organ: null, takenOn: null, credit: null },
   sourceCreate: SOURCE,
   sourceChange: SOURCE,

@@ -149,6 +149,9 @@ export const router = createBrowserRouter([
       place('print/species/:id', async () => ({
         Component: (await import('../print/Booklet.tsx')).SheetOfSpecies,
       })),
+      place('print/species/:id/week', async () => ({
+        Component: (await import('../print/TreeOfWeek.tsx')).TreeOfWeek,
+      })),
       place('print/bench', async () => ({
         Component: (await import('../print/BenchSheet.tsx')).BenchSheet,
       })),

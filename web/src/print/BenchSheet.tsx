@@ -72,7 +72,9 @@ function Page({
               <h2>
                 {nameOf(a, audience)} and {nameOf(b, audience)}
               </h2>
-              {p.tells.length === 0 ? <p>On this day nothing that can be seen tells them apart.</p> : null}
+              {p.tells.length === 0 ? (
+                <p>Nothing that can be seen on this day tells them apart for certain.</p>
+              ) : null}
               <ol>
                 {p.tells.map((t) => (
                   <li key={t.character.id}>

@@ -48,7 +48,7 @@ function BookletFront({ profiles }: { profiles: readonly SpeciesProfile[] }) {
       <section aria-label="How to read a page">
         <h2>How to read a page</h2>
         <ul>
-          <li>Leaf, twig and fruit are drawn at one scale; the bar below them shows how long an inch is.</li>
+          <li>Leaf, twig and fruit are drawn at one scale; the bar below them shows how large they are.</li>
           <li>A number in brackets is as large or as small as it gets, but seldom.</li>
           <li>Ink on the map shows where the tree grows wild; the ring is where we are.</li>
           <li>

@@ -3,12 +3,9 @@ import type { SpeciesProfile } from '@hurrow/contract';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import { dayOfYear, showDay } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
-import { hash, speciesPlate, typical } from '@hurrow/core/plates';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { ORGAN_LABELS } from '../app/index.ts';
 import { Latin } from '../parts/index.ts';
-import { barIn } from '@hurrow/core/plates';
-import { Ink, PIECE_WORDS, ScaleBar, ratioWords } from '../plates/index.ts';
 import { RangeThumb } from '../range/index.ts';
 import {
   FORBIDDEN,
@@ -20,62 +17,12 @@ import {
   TOPIC_LABELS,
 } from '../species/index.ts';
 import type { ListView } from '../species/index.ts';
+import { Plate } from './SpeciesPlate.tsx';
 import { MOST_SPARING, seenOn, sheetContent } from './sheetContent.ts';
 import type { Audience, Sparing } from './sheetContent.ts';
 import '../plates/plates.css';
 import '../species/profile.css';
 import './speciesSheet.css';
-
-/** The plate is 200 mm wide in its own units and stands at this share of it on paper. */
-const ON_PAPER = 0.72;
-const PRINTED = 0.9;
-
-function Plate({
-  own,
-  name,
-  vocabulary,
-  units,
-}: {
-  own: DescribedTaxon;
-  name: string;
-  vocabulary: Vocabulary;
-  units: Wording['units'];
-}) {
-  const plate = useMemo(
-    () => speciesPlate(typical(own.profile, vocabulary), hash(name)),
-    [own, name, vocabulary],
-  );
-  const { page, mm } = barIn(plate.bar, units);
-  const ratio = mm / (page * ON_PAPER);
-  return (
-    <svg
-      viewBox={`0 0 ${plate.width} ${plate.height}`}
-      style={{ width: `${plate.width * ON_PAPER}mm`, height: `${plate.height * ON_PAPER}mm` }}
-      role="img"
-      aria-label={`Plate of ${name}`}
-      data-bar={page * ON_PAPER}
-    >
-      {plate.pieces.flatMap((p) => [
-        ...p.marks.map((m, k) => <Ink key={`${p.kind}${k}`} mark={m} weight={PRINTED} />),
-        <text
-          key={`${p.kind}words`}
-          className="plate-note"
-          x={p.box.x + p.box.width / 2}
-          y={Math.min(plate.height - 1, p.box.y + p.box.height + 3.6)}
-        >
-          {p.recorded
-            ? ratioWords(p.ratio, p.toScale) || PIECE_WORDS[p.kind]
-            : `${PIECE_WORDS[p.kind]} not recorded`}
-        </text>,
-      ])}
-      <ScaleBar
-        plate={plate}
-        units={units}
-        after={`; leaf, twig and fruit at ${ratio >= 1 ? `1 : ${ratio.toFixed(1)}` : `${(1 / ratio).toFixed(1)} : 1`}`}
-      />
-    </svg>
-  );
-}
 
 const NOTHING_LEFT_OUT: Sparing = { lines: 0, alikes: 0 };
 
@@ -217,7 +164,7 @@ export function SpeciesSheet({
                     ))}
                   </ul>
                 ) : twins ? (
-                  <p>On this day nothing that can be seen tells the two apart.</p>
+                  <p>Nothing that can be seen on this day tells the two apart for certain.</p>
                 ) : null}
               </div>
             ))}

@@ -82,6 +82,7 @@ function Head({ profile, here }: { profile: SpeciesProfile; here: Here }) {
       actions={
         <>
           <AppLink to={`/print/species/${id}`}>Print species sheet</AppLink>
+          <AppLink to={`/print/species/${id}/week`}>Make page of the week</AppLink>
           {genus ? <AppLink to={`/species/${id}?beside=${genus.id}`}>Compare with genus</AppLink> : null}
           {mayTeach ? (
             <>

@@ -62,6 +62,7 @@ import {
   sessionSchema,
   siteSchema,
 } from './people.ts';
+import { weekPageSchema, workspaceSchema } from './handouts.ts';
 import { photoSchema, seasonRowSchema, speciesProfileSchema } from './profile.ts';
 import { quizDetailSchema, quizSummarySchema, stationSchema, treeRowSchema } from './quizzes.ts';
 import { challengedTreeSchema, growingHereSchema, occurrenceRowSchema, rangeDetailSchema } from './ranges.ts';
@@ -89,6 +90,7 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   sessionRead: sessionSchema,
   setup: emptySchema,
   people: peopleSchema,
+  workspace: workspaceSchema,
   accountChange: peopleSchema,
   passphraseReset: invitationMadeSchema,
   invitationCreate: invitationMadeSchema,
@@ -151,6 +153,8 @@ export const ANSWERS: { readonly [R in AnswerRoute]: Of<AnswerOf<R>> } = {
   occurrencesAsk: listOf(occurrenceRowSchema),
   occurrenceJudge: rangeDetailSchema,
   photoAdd: photoSchema,
+  weekPage: weekPageSchema,
+  weekPagePut: weekPageSchema,
   sources: sourcesSchema,
   sourceCreate: sourceSchema,
   sourceChange: sourceSchema,

@@ -70,6 +70,7 @@ import { secondEntry, secondShare, sheetBody, sheetMove, shiftDecision } from '.
 import {
   pairBody,
   photoBody,
+  weekPageBody,
   questionBody,
   seasonBody,
   speciesBody,
@@ -157,6 +158,7 @@ export const BODIES: { readonly [R in BodyRoute]: Of<BodyOf<R>> } = {
   questionSettle: questionBody,
   pairPut: pairBody,
   photoChange: photoBody,
+  weekPagePut: weekPageBody,
   sourceCreate: sourceBody,
   sourceChange: sourceBody,
   policies: policiesBody,

@@ -16,6 +16,7 @@ import type {
   SignInBody,
   StudentChange,
   StudentMove,
+  Office,
   WorkspaceBody,
 } from '../../index.ts';
 import { id, note, noteOrNull, pattern, typedText, words } from '../parts.ts';
@@ -81,7 +82,12 @@ export const studentChange = record<StudentChange>({
   schoolId: note(40),
 });
 export const studentMove = record<StudentMove>({ from: id, to: nullOr(id) });
-export const workspaceBody = record<WorkspaceBody>({ name: words(120) });
+const office = record<Office>({
+  name: made(Joi.string().trim().allow('').max(160)),
+  contact: made(Joi.string().trim().allow('').max(240)),
+  statement: made(Joi.string().trim().allow('').max(1000)),
+});
+export const workspaceBody = record<WorkspaceBody>({ name: words(120), office: optional(office) });
 
 export const joinBody = record<JoinBody>({
   code: made(Joi.string().trim().max(40)),

@@ -6,6 +6,7 @@ import type {
   NameRoot,
   PairBody,
   PhotoBody,
+  WeekPageBody,
   QuestionBody,
   RecordTree,
   SeasonBody,
@@ -118,6 +119,13 @@ export const pairBody = record<PairBody>({
   text: noteOrNull(600),
   mnemonic: noteOrNull(300),
   greater: optional(nullOr(id)),
+});
+
+export const weekPageBody = record<WeekPageBody>({
+  text: made(Joi.string().trim().allow('').max(3000)),
+  photo: nullOr(id),
+  tree: nullOr(id),
+  place: made(Joi.string().trim().allow('').max(400)),
 });
 
 export const photoBody = record<PhotoBody>({
