@@ -10,7 +10,21 @@ async function seriousFaults(page: Page): Promise<string[]> {
     .flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 160)}`));
 }
 
-test('every place stands without a serious fault of accessibility', async ({ page }) => {
+/** What the browser itself complains of. */
+function complaintsOf(page: Page): readonly string[] {
+  const said: string[] = [];
+  page.on('console', (m) => {
+    // Whoever is not signed in is told so by the first answer.
+    if (['error', 'warning'].includes(m.type()) && !m.text().includes('401')) said.push(m.text());
+  });
+  page.on('pageerror', (e) => said.push(e.message));
+  return said;
+}
+
+test('every place stands without a serious fault of accessibility, and the console stays empty', async ({
+  page,
+}) => {
+  const said = complaintsOf(page);
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Hurrow' })).toBeVisible();
   expect(await seriousFaults(page)).toEqual([]);
@@ -27,9 +41,11 @@ test('every place stands without a serious fault of accessibility', async ({ pag
   await expect(page.getByRole('heading', { level: 1, name: /^Grades/ })).toBeVisible();
   faults.push(...(await seriousFaults(page)));
   expect(faults).toEqual([]);
+  expect(said).toEqual([]);
 });
 
-test('every room of the species place stands without one', async ({ page }) => {
+test('every room of the species place stands without one, and the console stays empty', async ({ page }) => {
+  const said = complaintsOf(page);
   await signInAsOwner(page);
   const faults: string[] = [];
   await go(page, 'Species');
@@ -55,6 +71,7 @@ test('every room of the species place stands without one', async ({ page }) => {
     faults.push(...(await seriousFaults(page)).map((f) => `${room}: ${f}`));
   }
   expect(faults).toEqual([]);
+  expect(said).toEqual([]);
 });
 
 test('the student’s door stands without one either', async ({ browser }) => {

@@ -5,6 +5,8 @@ export { allowedHandling, isHazardous } from './allowed.ts';
 export { addDays, dayOfYear, daysForward, isDate, isMoment, nextMonday, showDate, showDay } from './day.ts';
 export { mirroredLongitude } from './longitude.ts';
 export { endsSoon, inSeason, within } from './seasons.ts';
+export { seasonCounts } from './seasonCounts.ts';
+export type { SeasonWeek } from './seasonCounts.ts';
 export { handlingWords, materialWords, visible } from './visible.ts';
 export { bySight } from './sightings.ts';
 export type { Hazard } from './types.ts';

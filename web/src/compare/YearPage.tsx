@@ -1,10 +1,11 @@
-import { useCallback, useMemo } from 'react';
+import { Suspense, lazy, useCallback, useMemo } from 'react';
+import Button from 'antd/es/button';
 import type { TaxonHeader } from '@hurrow/contract';
 import { STANDINGS, WEEKS, standingIn } from '@hurrow/core/compare';
 import type { Standing, Year } from '@hurrow/core/compare';
 import { dayOfYear, showDay } from '@hurrow/core/conditions';
 import { useView } from '../app/index.ts';
-import { DataTable, Nothing, TaxonName, WorkNote } from '../parts/index.ts';
+import { DataTable, Later, Nothing, TaxonName, WorkNote } from '../parts/index.ts';
 import { MonthScale } from '../species/index.ts';
 import type { CompareGround, Start } from '../workers/index.ts';
 import { useLibraryWork } from '../workers/index.ts';
@@ -12,6 +13,8 @@ import { CompareRoom } from './CompareRoom.tsx';
 import { STANDING } from './words.ts';
 import type { Compared } from './useCompared.ts';
 import '../species/profile.css';
+
+const WeekBars = lazy(() => import('./WeekBars.tsx'));
 
 interface Row {
   readonly key: string;
@@ -64,7 +67,6 @@ function Weeks({ compared, year }: { compared: Compared; year: Year }) {
       }),
     [year, members],
   );
-  const most = Math.max(1, ...year.counts.map((c) => c.weak + c.unproven + c.twins));
   const now = year.weeks.filter((w) => w <= conditions.date).length - 1;
   return (
     <>
@@ -73,14 +75,18 @@ function Weeks({ compared, year }: { compared: Compared; year: Year }) {
           <h2>Pairs that are not clearly different, week by week</h2>
           <span className="quiet">Choose a week to move the date there.</span>
         </div>
+        <Suspense fallback={<div className="week-chart" />}>
+          <Later meanwhile={<div className="week-chart" />}>{() => <WeekBars year={year} />}</Later>
+        </Suspense>
         <div className="week-bars">
           {year.counts.map((c, w) => {
             const open = c.weak + c.unproven + c.twins;
             const words = `${open} in the week of ${weekWords(year.weeks[w] ?? '')}: ${c.twins} twins, ${c.unproven} unproven, ${c.weak} weak`;
             return (
-              <button
+              <Button
                 key={year.weeks[w]}
-                type="button"
+                type="text"
+                size="small"
                 className={w === now ? 'week at' : 'week'}
                 aria-label={words}
                 aria-current={w === now ? 'date' : undefined}
@@ -89,11 +95,8 @@ function Weeks({ compared, year }: { compared: Compared; year: Year }) {
                   change({ conditions: { ...conditions, date: year.weeks[w] ?? conditions.date } })
                 }
               >
-                {(['weak', 'unproven', 'twins'] as const).map((s) => (
-                  <span key={s} className={s} style={{ height: `${(c[s] / most) * 60}px` }} />
-                ))}
-                <span className="week-count">{open}</span>
-              </button>
+                {open}
+              </Button>
             );
           })}
         </div>

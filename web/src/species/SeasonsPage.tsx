@@ -1,11 +1,11 @@
-import { useMemo, useState } from 'react';
+import { Suspense, lazy, useMemo, useState } from 'react';
 import type { TaxonHeader } from '@hurrow/contract';
 import { inSeason } from '@hurrow/core/conditions';
 import type { Season, Seen, WindowKind } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
 import { useHere, useView, useVocabulary } from '../app/index.ts';
-import { AppLink, Choose, DataTable, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
+import { AppLink, Choose, DataTable, Later, Loaded, Nothing, PageHead, TaxonName } from '../parts/index.ts';
 import { ListPicker } from './ListPicker.tsx';
 import { MonthScale, SeasonBand, SeasonKey, SeasonPatterns } from './SeasonBand.tsx';
 import { SpeciesNav } from './SpeciesNav.tsx';
@@ -13,6 +13,8 @@ import { viewList } from './lookalikes.ts';
 import { windowWords } from './seasonWords.ts';
 import { useChosenList } from './useList.ts';
 import './profile.css';
+
+const SeasonChart = lazy(() => import('./SeasonChart.tsx'));
 
 interface Row {
   readonly taxon: TaxonHeader;
@@ -35,10 +37,18 @@ function Chart({ rows, date, site }: { rows: readonly Row[]; date: string; site:
     () => (order === 'list' ? rows : [...rows].sort((a, b) => startOf(a, order) - startOf(b, order))),
     [rows, order],
   );
+  const subjects = useMemo(() => rows.map((r) => r.described.subject), [rows]);
   const seen = (r: Row, s: Season) => inSeason(r.described.subject, s, date);
   return (
     <>
       <SeasonPatterns />
+      {rows.length > 1 ? (
+        <section className="panel" aria-label="The list through the year">
+          <Suspense fallback={<p className="quiet">Drawing…</p>}>
+            <Later>{() => <SeasonChart subjects={subjects} date={date} />}</Later>
+          </Suspense>
+        </section>
+      ) : null}
       <DataTable<Row>
         label="Seasons"
         file="seasons"

@@ -17,6 +17,9 @@ const isAnswered = (walk: Walk, ask: WalkAsk): boolean => {
   return ask.question ? isWhole(ask, content.value) : saysSomething(content);
 };
 
+/** What must be read before the next press comes above the bar by itself. */
+const intoView = (note: HTMLElement | null): void => note?.scrollIntoView({ block: 'nearest' });
+
 /** All stations with what is still blank, and handing in. */
 export function ReviewPage({
   walk,
@@ -108,12 +111,12 @@ export function ReviewPage({
           </details>
         ) : null}
         {problem ? (
-          <div className="note bad" role="alert">
+          <div className="note bad" role="alert" ref={intoView}>
             <b>Not handed in yet.</b> {problem.detail} {problem.remedy}
           </div>
         ) : null}
         {asking ? (
-          <div className="note care" role="alert">
+          <div className="note care" role="alert" ref={intoView}>
             <b>{blankWords(open)}</b> Hand in anyway? You can change your answers until the quiz closes.
           </div>
         ) : null}

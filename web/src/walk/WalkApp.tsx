@@ -1,23 +1,22 @@
 import { useCallback, useState } from 'react';
 import { JoinPage } from './JoinPage.tsx';
+import { keepPlace, placeIn } from './lastPlace.ts';
+import type { At } from './lastPlace.ts';
 import { OtherQuizzes } from './OtherQuizzes.tsx';
 import { ResultsPage } from './ResultsPage.tsx';
 import { ReviewPage } from './ReviewPage.tsx';
 import { StationPage } from './StationPage.tsx';
 import { useWalk } from './useWalk.ts';
 
-type At = { readonly kind: 'station'; readonly index: number } | { readonly kind: 'review' };
-const START: At = { kind: 'station', index: 0 };
-
 /** Join, walk, review, hand in, results; and from one quiz of this phone to another. */
 export function WalkApp() {
   const walk = useWalk();
   const { open } = walk;
   const [joining, setJoining] = useState(false);
-  const [at, setAt] = useState<At>(START);
+  const [moved, setMoved] = useState<At | null>(null);
   const onJoined = useCallback(() => {
     setJoining(false);
-    setAt(START);
+    setMoved(null);
     void open(null);
   }, [open]);
   const { sitting, phase, signedOut, waiting } = walk.state;
@@ -38,7 +37,7 @@ export function WalkApp() {
     <OtherQuizzes
       sitting={sitting.sitting}
       onOpen={(id) => {
-        setAt(START);
+        setMoved(null);
         void open(id);
       }}
       onJoin={() => setJoining(true)}
@@ -54,6 +53,11 @@ export function WalkApp() {
       />
     );
   }
+  const at = moved ?? placeIn(sitting.sitting, window.localStorage);
+  const setAt = (to: At): void => {
+    keepPlace(sitting.sitting, to, window.localStorage);
+    setMoved(to);
+  };
   const index = at.kind === 'station' ? Math.min(at.index, sitting.stations.length - 1) : 0;
   const station = sitting.stations[index];
   if (at.kind === 'review' || sitting.submitted || sitting.state === 'closed' || !station) {

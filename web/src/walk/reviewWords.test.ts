@@ -5,8 +5,8 @@ const at = (number: number, blank: number, asks = 3) => ({ number, blank, asks }
 
 test('a station says how far the student is, never as a score', () => {
   expect([at(1, 0), at(2, 1), at(3, 3), undefined].map(stationWords)).toEqual([
-    'answered',
-    '1 left',
+    'answered 3 of 3',
+    'answered 2 of 3',
     'blank',
     'blank',
   ]);

@@ -6,9 +6,9 @@ export interface StationProgress {
   readonly blank: number;
 }
 
-/** In words, since two numbers beside a station read as a score. */
+/** With the word before the numbers, since two numbers alone beside a station read as a score. */
 export const stationWords = (p: StationProgress | undefined): string =>
-  !p || p.blank === p.asks ? 'blank' : p.blank === 0 ? 'answered' : `${p.blank} left`;
+  !p || p.blank === p.asks ? 'blank' : `answered ${p.asks - p.blank} of ${p.asks}`;
 
 /** Which stations have blanks. */
 export function blankWords(open: readonly StationProgress[]): string {
