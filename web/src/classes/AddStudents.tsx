@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import type { Section } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { ProblemNote, counted } from '../parts/index.ts';
+import { Dialog, ProblemNote, counted } from '../parts/index.ts';
 import { parseRoster } from './roster.ts';
 
 /** Adds students to a class by their numbers. */
@@ -12,7 +11,7 @@ export function AddStudents({ section, onClose }: { section: Section; onClose: (
   const add = useWrite('rosterAdd');
   const students = parseRoster(text);
   return (
-    <Modal
+    <Dialog
       open
       title={`Add students to ${section.name}`}
       okText={students.length === 0 ? 'Add students' : `Add ${counted(students.length, 'student')}`}
@@ -32,6 +31,6 @@ export function AddStudents({ section, onClose }: { section: Section; onClose: (
       />
       <p className="quiet">One per line. Add a comma and a first name if you want. 1-12 means all between.</p>
       <ProblemNote error={add.error} />
-    </Modal>
+    </Dialog>
   );
 }

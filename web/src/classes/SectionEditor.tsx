@@ -1,8 +1,7 @@
 import Form from 'antd/es/form';
-import Modal from 'antd/es/modal';
 import type { Section } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { SectionFields } from './SectionFields.tsx';
 import type { SectionEntered } from './SectionFields.tsx';
 
@@ -14,7 +13,7 @@ export function SectionEditor({ section, onClose }: { section: Section; onClose:
   const change = useWrite('sectionChange');
   const list = Form.useWatch('list', form);
   return (
-    <Modal
+    <Dialog
       open
       width={640}
       title={`Edit class ${section.name}`}
@@ -53,6 +52,6 @@ export function SectionEditor({ section, onClose }: { section: Section; onClose:
         ) : null}
         <ProblemNote error={change.error} />
       </Form>
-    </Modal>
+    </Dialog>
   );
 }

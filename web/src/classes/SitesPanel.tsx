@@ -2,13 +2,12 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import Form from 'antd/es/form';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Popconfirm from 'antd/es/popconfirm';
 import { showLength } from '@hurrow/core/measuring';
 import type { Site } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach, useView } from '../app/index.ts';
-import { IS_NUMBER, LongitudeDoubt, ProblemNote } from '../parts/index.ts';
+import { Dialog, IS_NUMBER, LongitudeDoubt, ProblemNote } from '../parts/index.ts';
 import { siteBodyOf, siteEntered } from './siteForm.ts';
 import type { SiteEntered } from './siteForm.ts';
 
@@ -25,7 +24,7 @@ function SiteEditor({ site, onClose }: { site: Site | null; onClose: () => void 
     else create.mutate({ body }, { onSuccess: onClose });
   };
   return (
-    <Modal
+    <Dialog
       open
       title={site ? `Edit site ${site.name}` : 'Add a site'}
       okText={site ? 'Save site' : 'Add site'}
@@ -63,7 +62,7 @@ function SiteEditor({ site, onClose }: { site: Site | null; onClose: () => void 
         {site ? <p className="quiet">Seasons at this site shift with the change.</p> : null}
         <ProblemNote error={create.error ?? change.error} />
       </Form>
-    </Modal>
+    </Dialog>
   );
 }
 

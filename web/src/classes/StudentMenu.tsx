@@ -1,11 +1,10 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import { address } from '@hurrow/contract';
 import type { Section } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { SamePerson } from './SamePerson.tsx';
 import { StudentFields } from './StudentFields.tsx';
 
@@ -26,7 +25,7 @@ export function StudentMenu({
   const params = { id: student.id };
   const name = `${student.code}${student.firstName ? ` ${student.firstName}` : ''}`;
   return (
-    <Modal open title={`Student ${name}`} onCancel={onClose} footer={null}>
+    <Dialog open title={`Student ${name}`} onCancel={onClose} footer={null}>
       <StudentFields student={student} section={section} onClose={onClose} />
       <p>
         <a href={address('studentRecord', params)} download>
@@ -52,6 +51,6 @@ export function StudentMenu({
       >
         Erase everything of {name}
       </Button>
-    </Modal>
+    </Dialog>
   );
 }

@@ -3,10 +3,9 @@ import Alert from 'antd/es/alert';
 import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import type { CharacterChange, GlossaryCharacter, StateBody } from '@hurrow/contract';
 import { problemOf, useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { StateGrid } from './StateGrid.tsx';
 
 const STALE = 412;
@@ -42,7 +41,7 @@ export function CharacterEditor({
     void change.mutateAsync({ params: { id: character.id }, body, version }).then(onClose, () => undefined);
   const standing = problem?.status === STALE ? (problem.current as GlossaryCharacter | undefined) : undefined;
   return (
-    <Modal
+    <Dialog
       open
       width={900}
       title={`Reword “${character.term}”`}
@@ -99,6 +98,6 @@ export function CharacterEditor({
           <ProblemNote error={change.error} />
         )}
       </div>
-    </Modal>
+    </Dialog>
   );
 }

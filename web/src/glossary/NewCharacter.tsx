@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import type { CharacterBody, StateBody } from '@hurrow/contract';
 import { KINDS } from '@hurrow/core/characters';
 import type { Kind } from '@hurrow/core/characters';
@@ -16,7 +15,7 @@ import {
 } from '@hurrow/core/conditions';
 import { useWrite } from '../api/index.ts';
 import { HANDLING_LABELS, MATERIAL_LABELS, ORGAN_LABELS } from '../app/index.ts';
-import { Choose, ProblemNote } from '../parts/index.ts';
+import { Choose, Dialog, ProblemNote } from '../parts/index.ts';
 import { StateGrid } from './StateGrid.tsx';
 
 const KIND_WORDS: Readonly<Record<Kind, string>> = {
@@ -77,7 +76,7 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
     </fieldset>
   );
   return (
-    <Modal
+    <Dialog
       open
       width={900}
       title="A character of your own"
@@ -163,6 +162,6 @@ export function NewCharacter({ onClose }: { onClose: () => void }) {
         </div>
         <ProblemNote error={create.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

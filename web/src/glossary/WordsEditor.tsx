@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import type { Glossary } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 
 /** Learners' own words and metaphors for one term. */
 export function WordsEditor({
@@ -24,7 +23,7 @@ export function WordsEditor({
   const words = glossary.words.filter((w) => w.character === of.character && w.state === of.state);
   const save = (): void => add.mutate({ body: { ...of, text } }, { onSuccess: () => setText('') });
   return (
-    <Modal
+    <Dialog
       open
       footer={null}
       title={`What learners call “${state?.term ?? character?.term ?? ''}”`}
@@ -59,6 +58,6 @@ export function WordsEditor({
         </form>
         <ProblemNote error={add.error ?? remove.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

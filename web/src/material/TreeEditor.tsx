@@ -1,14 +1,13 @@
 import Checkbox from 'antd/es/checkbox';
 import Form from 'antd/es/form';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import { HAZARD_WORDS, STAGES } from '@hurrow/contract';
 import type { TreeRow } from '@hurrow/contract';
 import { HAZARDS, ORGANS } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
 import { ORGAN_LABELS } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { changeOf, enteredOf, readPlace, reachOf } from './treeForm.ts';
 import type { TreeEntered } from './treeForm.ts';
 
@@ -39,7 +38,7 @@ export function TreeEditor({
   };
   const need = (message: string) => [{ required: true, message }];
   return (
-    <Modal
+    <Dialog
       open
       title={tree ? `Edit tree ${tree.tag}` : 'Tag a tree'}
       okText={tree ? 'Save tree' : 'Tag tree'}
@@ -125,6 +124,6 @@ export function TreeEditor({
         ) : null}
         <ProblemNote error={create.error ?? change.error} />
       </Form>
-    </Modal>
+    </Dialog>
   );
 }

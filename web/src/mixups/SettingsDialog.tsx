@@ -3,11 +3,10 @@ import { useQuery } from '@tanstack/react-query';
 import Alert from 'antd/es/alert';
 import Button from 'antd/es/button';
 import InputNumber from 'antd/es/input-number';
-import Modal from 'antd/es/modal';
 import { MIX_UP_SETTINGS, SETTING_LIMITS } from '@hurrow/core/mixups';
 import type { MixUpSettings } from '@hurrow/core/mixups';
 import { request, useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { SETTING_WORDS, effectOn } from './settingWords.ts';
 
 const NAMES = ['level', 'fewestStudents', 'share', 'looks'] as const;
@@ -51,7 +50,7 @@ export function SettingsDialog({ settings, onClose }: { settings: MixUpSettings;
   const isSame = NAMES.every((n) => chosen[n] === settings[n]);
   const isUsual = NAMES.every((n) => chosen[n] === MIX_UP_SETTINGS[n]);
   return (
-    <Modal
+    <Dialog
       open
       title="What counts as a mix-up of a class"
       okText="Keep these settings"
@@ -87,6 +86,6 @@ export function SettingsDialog({ settings, onClose }: { settings: MixUpSettings;
         {isSame ? null : <Effect settings={chosen} />}
         <ProblemNote error={keep.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import type { Sheet, SittingDetail } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 
 /** Moves a sheet that was entered under a wrong number. */
 export function MoveSheet({
@@ -20,7 +19,7 @@ export function MoveSheet({
   const move = useWrite('sheetMove');
   const [to, setTo] = useState<string | undefined>(undefined);
   return (
-    <Modal
+    <Dialog
       open
       title={`Move the sheet of number ${sheet.code}`}
       okText="Move sheet"
@@ -55,6 +54,6 @@ export function MoveSheet({
         />
       </div>
       <ProblemNote error={move.error} />
-    </Modal>
+    </Dialog>
   );
 }

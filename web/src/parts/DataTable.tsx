@@ -4,9 +4,10 @@ import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import Table from 'antd/es/table';
 import type { ColumnsType } from 'antd/es/table';
+import type { Sorted } from './tableSaid.ts';
+import { sortedAtFirst, tableSaid } from './tableSaid.ts';
 import { saveCsv } from './csv.ts';
 import type { CsvRow } from './csv.ts';
-import { counted } from './counted.ts';
 
 interface Props<T> {
   readonly label: string;
@@ -36,6 +37,7 @@ export function DataTable<T extends object>({
   expanded,
 }: Props<T>) {
   const [filter, setFilter] = useState('');
+  const [sorted, setSorted] = useState<Sorted | null>(() => sortedAtFirst(columns));
   const wanted = filter.trim().toLowerCase();
   const shown =
     wanted === ''
@@ -53,16 +55,14 @@ export function DataTable<T extends object>({
       <div className="table-tools">
         <Input
           aria-label={`Filter ${label.toLowerCase()}`}
-          placeholder="Filter"
+          placeholder="Filter by any word"
           allowClear
           value={filter}
           onChange={(e) => setFilter(e.target.value)}
           className="table-filter"
         />
         <span className="quiet number" role="status">
-          {shown.length === rows.length
-            ? counted(rows.length, 'row')
-            : `${shown.length} of ${counted(rows.length, 'row')}`}
+          {tableSaid(rows.length, shown.length, filter.trim(), sorted)}
         </span>
         <span className="spring" />
         {tools}
@@ -73,6 +73,11 @@ export function DataTable<T extends object>({
         rowKey={rowKey}
         columns={columns}
         dataSource={[...shown]}
+        onChange={(_, __, sorter) => {
+          const by = Array.isArray(sorter) ? sorter[0] : sorter;
+          const title = by?.column?.title;
+          setSorted(by?.order && typeof title === 'string' ? { by: title, order: by.order } : null);
+        }}
         pagination={shown.length > PAGE ? { pageSize: PAGE, showSizeChanger: false } : false}
         {...(expanded
           ? {

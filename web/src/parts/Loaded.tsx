@@ -3,7 +3,7 @@ import type { UseQueryResult } from '@tanstack/react-query';
 import { Later } from './Later.tsx';
 import { ProblemNote } from './ProblemNote.tsx';
 
-const READING = (
+const Reading = () => (
   <div className="page-note quiet" role="status">
     Reading…
   </div>
@@ -18,7 +18,7 @@ export function Loaded<T>({
   children: (data: T) => ReactNode;
 }) {
   const { data } = query;
-  if (data !== undefined) return <Later meanwhile={READING}>{() => children(data)}</Later>;
+  if (data !== undefined) return <Later meanwhile={<Reading />}>{() => children(data)}</Later>;
   if (query.error) {
     return (
       <div className="page-note">
@@ -26,5 +26,5 @@ export function Loaded<T>({
       </div>
     );
   }
-  return READING;
+  return <Reading />;
 }

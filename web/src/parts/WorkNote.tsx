@@ -1,4 +1,5 @@
 import Button from 'antd/es/button';
+import Progress from 'antd/es/progress';
 
 /** Long work under way: how far it is, and a way to stop it. */
 export function WorkNote({
@@ -32,11 +33,17 @@ export function WorkNote({
   }
   if (!work.running) return null;
   return (
-    <p className="work-note" role="status">
+    <div className="work-note" role="status">
       {what}…{' '}
       {work.total > 0 ? (
         <>
-          <progress value={work.done} max={work.total} aria-label={what} />{' '}
+          <Progress
+            className="work-progress"
+            percent={Math.round((100 * work.done) / work.total)}
+            size="small"
+            showInfo={false}
+            aria-label={what}
+          />
           <span className="number">
             {work.done} of {work.total}
           </span>{' '}
@@ -45,6 +52,6 @@ export function WorkNote({
       <Button size="small" onClick={work.cancel}>
         Stop
       </Button>
-    </p>
+    </div>
   );
 }

@@ -1,5 +1,6 @@
 export { AppLink } from './AppLink.tsx';
 export { Choose } from './Choose.tsx';
+export { Dialog } from './Dialog.tsx';
 export { DayField } from './DayField.tsx';
 export { CorrectTree } from './CorrectTree.tsx';
 export { EffectNote } from './EffectNote.tsx';

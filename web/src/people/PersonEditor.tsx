@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import type { PersonOnStaff, Role, Section } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { ROLE_WORDS } from './words.ts';
 
 const ROLES: readonly Role[] = ['owner', 'instructor', 'assistant'];
@@ -34,7 +33,7 @@ export function PersonEditor({
       { onSuccess: onClose },
     );
   return (
-    <Modal
+    <Dialog
       open
       title={person.name}
       onCancel={onClose}
@@ -88,6 +87,6 @@ export function PersonEditor({
         </p>
         <ProblemNote error={change.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,12 +1,11 @@
 import { useMemo, useState } from 'react';
 import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import type { AskBody, QuizDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useClassAtHand } from '../app/index.ts';
-import { AppLink, Nothing, ProblemNote, TaxonName, counted } from '../parts/index.ts';
+import { AppLink, Dialog, Nothing, ProblemNote, TaxonName, counted } from '../parts/index.ts';
 import { AsksField } from './AsksField.tsx';
 import { asksFor, rememberAsks } from './asks.ts';
 import { pairOf } from './pairOf.ts';
@@ -72,7 +71,7 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
       },
     );
   return (
-    <Modal
+    <Dialog
       open
       width={860}
       title={`Add stations to ${quiz.name}`}
@@ -131,6 +130,6 @@ export function AddStations({ quiz, onClose }: { quiz: QuizDetail; onClose: () =
         </div>
       )}
       <ProblemNote error={add.error} />
-    </Modal>
+    </Dialog>
   );
 }

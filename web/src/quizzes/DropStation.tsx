@@ -1,16 +1,15 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import type { SittingDetail, SittingKey } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { EffectNote, ProblemNote } from '../parts/index.ts';
+import { Dialog, EffectNote, ProblemNote } from '../parts/index.ts';
 import { useDropPreview } from './preview.ts';
 
 const FEWEST_LETTERS = 3;
 
-function Dialog({
+function Question({
   sitting,
   sittingKey,
   drop,
@@ -32,7 +31,7 @@ function Dialog({
   const isDropped = new Set(sittingKey.dropped.map((d) => d.sittingStation));
   const title = drop ? 'Drop a station' : 'Count a station again';
   return (
-    <Modal
+    <Dialog
       open
       title={title}
       okText={drop ? 'Drop station' : 'Count station'}
@@ -86,7 +85,7 @@ function Dialog({
         </p>
         <ProblemNote error={preview.error ?? save.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }
 
@@ -107,7 +106,7 @@ export function DropStation({ sitting, sittingKey }: { sitting: SittingDetail; s
         {numbers.length > 0 ? <Button onClick={() => setOpen('count')}>Count a station again</Button> : null}
       </div>
       {open ? (
-        <Dialog
+        <Question
           sitting={sitting}
           sittingKey={sittingKey}
           drop={open === 'drop'}

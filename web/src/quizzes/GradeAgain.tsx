@@ -1,7 +1,6 @@
-import Modal from 'antd/es/modal';
 import type { SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
-import { EffectNote, ProblemNote } from '../parts/index.ts';
+import { Dialog, EffectNote, ProblemNote } from '../parts/index.ts';
 
 /** Shows who gains and who loses before a sitting is graded again; the grading before it is kept. */
 export function GradeAgain({
@@ -16,7 +15,7 @@ export function GradeAgain({
   const preview = useRead('gradingPreview', { id: sitting.id });
   const again = useWrite('gradingRun');
   return (
-    <Modal
+    <Dialog
       open
       title="Grade again"
       okText="Grade again"
@@ -29,6 +28,6 @@ export function GradeAgain({
       <EffectNote effect={preview.data} own={sitting.id} hidden={hidden} />
       <p className="quiet">The grading before this one is kept.</p>
       <ProblemNote error={preview.error ?? again.error} />
-    </Modal>
+    </Dialog>
   );
 }

@@ -2,12 +2,11 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import TimePicker from 'antd/es/time-picker';
 import type { KeyChange, SittingDetail, SittingKey } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach, useView, useVocabulary } from '../app/index.ts';
-import { effectLines, effectWords, DataTable, ProblemNote } from '../parts/index.ts';
+import { DataTable, Dialog, ProblemNote, effectLines, effectWords } from '../parts/index.ts';
 import { DropStation } from './DropStation.tsx';
 import { changeWords, holdsWords, keyWords, momentOn } from './keyWords.ts';
 
@@ -47,7 +46,7 @@ function Revise({
   const [why, setWhy] = useState('');
   const [from, setFrom] = useState<string | null>(null);
   return (
-    <Modal
+    <Dialog
       open
       title="Revise the key"
       okText="Revise key"
@@ -88,7 +87,7 @@ function Revise({
         so fewer grades change than are counted above.
       </p>
       <ProblemNote error={revise.error} />
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import { useRead, useWrite } from '../api/index.ts';
 import { useClassAtHand, useGo } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 
 /** Creates a quiz from a list, then goes on to choosing its trees. */
 export function NewQuiz({ list: fixed, onClose }: { list?: string; onClose: () => void }) {
@@ -24,7 +23,7 @@ export function NewQuiz({ list: fixed, onClose }: { list?: string; onClose: () =
     );
   };
   return (
-    <Modal
+    <Dialog
       open
       title="New quiz"
       okText="Create quiz"
@@ -57,6 +56,6 @@ export function NewQuiz({ list: fixed, onClose }: { list?: string; onClose: () =
         </div>
         <ProblemNote error={create.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

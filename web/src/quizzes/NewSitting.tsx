@@ -2,14 +2,13 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import type { QuizDetail } from '@hurrow/contract';
 import { HANDLINGS } from '@hurrow/core/conditions';
 import type { Handling } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
 import { HANDLING_LABELS, useClassAtHand, useGo, useView } from '../app/index.ts';
-import { Nothing, ProblemNote } from '../parts/index.ts';
+import { Dialog, Nothing, ProblemNote } from '../parts/index.ts';
 
 /** A quiz run for one section on one date, with what students may do there. */
 export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () => void }) {
@@ -35,7 +34,7 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
     );
   };
   return (
-    <Modal
+    <Dialog
       open
       title="Schedule sitting"
       okText="Schedule sitting"
@@ -96,6 +95,6 @@ export function NewSitting({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
           <ProblemNote error={create.error} />
         </div>
       )}
-    </Modal>
+    </Dialog>
   );
 }

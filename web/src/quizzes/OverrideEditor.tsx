@@ -2,10 +2,9 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import InputNumber from 'antd/es/input-number';
-import Modal from 'antd/es/modal';
 import type { GradeRow } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 
 /** Gives one answer other points, with the reason the student will read. */
 export function OverrideEditor({
@@ -24,7 +23,7 @@ export function OverrideEditor({
   const withdraw = useWrite('overrideWithdraw');
   const params = { id: row.response };
   return (
-    <Modal
+    <Dialog
       open
       title={`Change grade: student ${row.code}, station ${row.station}`}
       onCancel={onClose}
@@ -68,6 +67,6 @@ export function OverrideEditor({
         </div>
         <ProblemNote error={save.error ?? withdraw.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

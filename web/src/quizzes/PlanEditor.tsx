@@ -2,7 +2,6 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import Checkbox from 'antd/es/checkbox';
 import InputNumber from 'antd/es/input-number';
-import Modal from 'antd/es/modal';
 import Radio from 'antd/es/radio';
 import Select from 'antd/es/select';
 import type { QuizDetail } from '@hurrow/contract';
@@ -12,7 +11,7 @@ import { ANSWER_BOXES, PRESETS, PRESET_SETTINGS } from '@hurrow/core/quizzes';
 import type { AnswerBox, GradePolicy, Preset, QuizPlan } from '@hurrow/core/quizzes';
 import { useWrite } from '../api/index.ts';
 import { HANDLING_LABELS } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { BOX_WORDS, PRESET_WORDS, SHARE_FIELDS, SHARES } from './planWords.ts';
 
 function Field({ label, why, children }: { label: string; why?: string; children: ReactNode }) {
@@ -80,7 +79,7 @@ export function PlanEditor({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
   };
   const preset = plan.preset;
   return (
-    <Modal
+    <Dialog
       open
       width={720}
       title={`Plan of ${quiz.name}`}
@@ -197,6 +196,6 @@ export function PlanEditor({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
         ) : null}
         <ProblemNote error={save.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,13 +1,12 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Popconfirm from 'antd/es/popconfirm';
 import Select from 'antd/es/select';
 import type { QuizDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useGo } from '../app/index.ts';
-import { ProblemNote, counted } from '../parts/index.ts';
+import { Dialog, ProblemNote, counted } from '../parts/index.ts';
 
 /** Renames a quiz, gives it another list, archives it, or deletes it while it has no sitting. */
 export function QuizEditor({ quiz, onClose }: { quiz: QuizDetail; onClose: () => void }) {
@@ -22,7 +21,7 @@ export function QuizEditor({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
     change.mutate({ ...at, body: { name: name.trim(), list, archived } }, { onSuccess: onClose });
   const scheduled = quiz.sittings.length > 0;
   return (
-    <Modal
+    <Dialog
       open
       title={`Edit quiz ${quiz.name}`}
       okText="Save quiz"
@@ -72,6 +71,6 @@ export function QuizEditor({ quiz, onClose }: { quiz: QuizDetail; onClose: () =>
         </div>
         <ProblemNote error={change.error ?? remove.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

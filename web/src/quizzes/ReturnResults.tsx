@@ -1,13 +1,12 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import InputNumber from 'antd/es/input-number';
-import Modal from 'antd/es/modal';
 import Popconfirm from 'antd/es/popconfirm';
 import Radio from 'antd/es/radio';
 import type { Hold, ReturnedBy, SittingDetail } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useMayTeach } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { byReason, giveAwayWords, heldWords, releasedWords, stationWords, untilWords } from './holdWords.ts';
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -45,7 +44,7 @@ export function ReturnResults({
   const [by, setBy] = useState<ReturnedBy>(sitting.returnedBy ?? 'phone');
   const held = (holds.data?.holds ?? []).filter((h) => !h.released);
   return (
-    <Modal
+    <Dialog
       open
       title="Return results"
       okText="Return results"
@@ -107,7 +106,7 @@ export function ReturnResults({
         </div>
       ) : null}
       <ProblemNote error={holds.error ?? days.error} />
-    </Modal>
+    </Dialog>
   );
 }
 

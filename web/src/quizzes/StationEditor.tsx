@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import Checkbox from 'antd/es/checkbox';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import { DISTANCE_WORDS, HAZARD_WORDS } from '@hurrow/contract';
 import type { QuizDetail, Station, StationBody } from '@hurrow/contract';
@@ -8,7 +7,7 @@ import { DISTANCES, MATERIALS } from '@hurrow/core/conditions';
 import type { Distance, Material } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
 import { MATERIAL_LABELS } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { AsksField } from './AsksField.tsx';
 import { CluesField } from './CluesField.tsx';
 import { bodyOf } from './applyFix.ts';
@@ -128,7 +127,7 @@ export function StationEditor({
   };
   const used = new Set(quiz.stations.filter((s) => s.id !== station?.id).map((s) => s.tree.id));
   return (
-    <Modal
+    <Dialog
       open
       width={680}
       title={station ? `Station ${station.number}` : 'Add a station'}
@@ -180,6 +179,6 @@ export function StationEditor({
         <CluesField clues={body.clues ?? []} onChange={(clues) => change({ clues })} />
         <ProblemNote error={create.error ?? save.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,5 +1,4 @@
 import { useEffect, useMemo, useState } from 'react';
-import Modal from 'antd/es/modal';
 import Input from 'antd/es/input';
 import Radio from 'antd/es/radio';
 import Select from 'antd/es/select';
@@ -8,7 +7,7 @@ import type { StationFairness } from '@hurrow/core/fairness';
 import { UNFAIR_REASONS } from '@hurrow/core/quizzes';
 import type { UnfairReason } from '@hurrow/core/quizzes';
 import { useRead, useWrite } from '../api/index.ts';
-import { ProblemNote, TaxonName } from '../parts/index.ts';
+import { Dialog, ProblemNote, TaxonName } from '../parts/index.ts';
 import { REASON_WORDS, verdictLine } from './fairWords.ts';
 import type { NameOf } from './fairWords.ts';
 import { settingFor } from './judgedFor.ts';
@@ -68,7 +67,7 @@ export function SwapTree({
   const unfair = chosen !== null && judged.get(chosen)?.verdict === 'unfair';
   const isReady = chosen !== null && why.trim().length > 2 && (!unfair || reason !== null);
   return (
-    <Modal
+    <Dialog
       open
       title={`Swap the tree of station ${number}`}
       okText="Swap tree"
@@ -124,6 +123,6 @@ export function SwapTree({
         <Input maxLength={400} value={why} onChange={(e) => setWhy(e.target.value)} />
       </label>
       <ProblemNote error={swap.error} />
-    </Modal>
+    </Dialog>
   );
 }

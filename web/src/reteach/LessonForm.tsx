@@ -1,14 +1,13 @@
 import { useState } from 'react';
 import Button from 'antd/es/button';
 import DatePicker from 'antd/es/date-picker';
-import Modal from 'antd/es/modal';
 import Segmented from 'antd/es/segmented';
 import Select from 'antd/es/select';
 import dayjs from 'dayjs';
 import type { LessonKind, LessonRow } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useSession } from '../app/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { bodyOf, draftOf, missingIn, withItem, withMore, withoutItem } from './lessonDraft.ts';
 import type { DraftItem } from './lessonDraft.ts';
 
@@ -82,7 +81,7 @@ export function LessonForm({
     else record.mutate({ params: { id: section }, body: bodyOf(draft) }, done);
   };
   return (
-    <Modal
+    <Dialog
       open
       width={640}
       title={lesson ? 'Correct lesson' : 'Record a lesson'}
@@ -127,6 +126,6 @@ export function LessonForm({
       </Button>
       {missing === null ? null : <p className="quiet">{missing}</p>}
       <ProblemNote error={record.error ?? change.error} />
-    </Modal>
+    </Dialog>
   );
 }

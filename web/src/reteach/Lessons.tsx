@@ -1,11 +1,10 @@
 import { Suspense, lazy, useState } from 'react';
 import Button from 'antd/es/button';
-import Modal from 'antd/es/modal';
 import type { LessonFollowed, LessonRow } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
 import { useSession } from '../app/index.ts';
-import { Loaded, Nothing, ProblemNote, TaxonName } from '../parts/index.ts';
+import { Dialog, Loaded, Nothing, ProblemNote, TaxonName } from '../parts/index.ts';
 import { LessonForm } from './LessonForm.tsx';
 import { followedWords } from './planWords.ts';
 
@@ -85,7 +84,7 @@ function Lesson({ section, lesson }: { section: string; lesson: LessonRow }) {
         </Button>
       </span>
       {isOpen ? <LessonForm section={section} lesson={lesson} onClose={() => setOpen(false)} /> : null}
-      <Modal
+      <Dialog
         open={isAsked}
         title="Remove this lesson?"
         okText="Remove lesson"
@@ -101,7 +100,7 @@ function Lesson({ section, lesson }: { section: string; lesson: LessonRow }) {
           not been held.
         </p>
         <ProblemNote error={remove.error} />
-      </Modal>
+      </Dialog>
     </li>
   );
 }

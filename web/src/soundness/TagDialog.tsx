@@ -1,11 +1,10 @@
 import { useState } from 'react';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Radio from 'antd/es/radio';
 import { useQuery } from '@tanstack/react-query';
 import type { SittingDetail, SoundStation } from '@hurrow/contract';
 import { request, useWrite } from '../api/index.ts';
-import { EffectNote, ProblemNote, TaxonName } from '../parts/index.ts';
+import { Dialog, EffectNote, ProblemNote, TaxonName } from '../parts/index.ts';
 import { stationName } from './words.ts';
 
 const FEWEST_LETTERS = 3;
@@ -38,7 +37,7 @@ export function TagDialog({
   });
   const isReady = why.trim().length >= FEWEST_LETTERS && (taxon === null || preview.data !== undefined);
   return (
-    <Modal
+    <Dialog
       open
       title={stationName(station)}
       okText={taxon === null ? 'Keep the tag' : 'Change the ID'}
@@ -93,6 +92,6 @@ export function TagDialog({
         )}
         <ProblemNote error={preview.error ?? save.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

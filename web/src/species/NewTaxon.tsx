@@ -1,11 +1,10 @@
 import { useState } from 'react';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import type { Rank } from '@hurrow/contract';
 import { useRead, useWrite } from '../api/index.ts';
 import { useGo } from '../app/index.ts';
-import { Choose, ProblemNote } from '../parts/index.ts';
+import { Choose, Dialog, ProblemNote } from '../parts/index.ts';
 
 const RANK_WORDS: Readonly<Record<Rank, string>> = {
   species: 'species',
@@ -32,7 +31,7 @@ export function NewTaxon({ onClose }: { onClose: () => void }) {
   const genus = taxa.find((t) => t.rank === 'genus' && t.scientific === scientific.split(' ')[0]);
   const hung = parents.length === 0 && genus && rank !== 'genus' && rank !== 'family' ? [genus.id] : parents;
   return (
-    <Modal
+    <Dialog
       open
       title="Add a species or a group"
       okText="Add to the library"
@@ -100,6 +99,6 @@ export function NewTaxon({ onClose }: { onClose: () => void }) {
         </div>
         <ProblemNote error={create.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

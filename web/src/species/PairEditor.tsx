@@ -1,13 +1,12 @@
 import { useState } from 'react';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Select from 'antd/es/select';
 import type { PairNote, Rank, SpeciesProfile } from '@hurrow/contract';
 import { characterWords } from '@hurrow/core/characters';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import { comparativeWords } from '@hurrow/core/compare';
 import { useRead, useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 
 const NAMED: readonly Rank[] = ['species', 'infraspecies', 'hybrid', 'cultivar'];
 
@@ -52,7 +51,7 @@ export function PairEditor({
     );
   };
   return (
-    <Modal
+    <Dialog
       open
       title="Look-alikes"
       okText="Keep it"
@@ -128,6 +127,6 @@ export function PairEditor({
         </div>
         <ProblemNote error={put.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,5 @@
-import Modal from 'antd/es/modal';
 import type { Vocabulary } from '@hurrow/core/characters';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import type { Pasted, TableModel } from './tableModel.ts';
 
 const SHOWN = 12;
@@ -27,7 +26,7 @@ export function PastePanel({
   const species = new Set(pasted.entries.map((e) => e.taxon)).size;
   const wrong = pasted.problems.length + pasted.strangers.length;
   return (
-    <Modal
+    <Dialog
       open
       title="What was pasted"
       okText={`Record ${pasted.entries.length}`}
@@ -62,6 +61,6 @@ export function PastePanel({
         </>
       ) : null}
       <ProblemNote error={error} />
-    </Modal>
+    </Dialog>
   );
 }

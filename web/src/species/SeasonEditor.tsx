@@ -2,12 +2,11 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import Checkbox from 'antd/es/checkbox';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import type { SeasonBody, SpeciesProfile } from '@hurrow/contract';
 import type { WindowKind } from '@hurrow/core/conditions';
 import { problemOf, useWrite } from '../api/index.ts';
 import type { Here } from '../app/index.ts';
-import { Choose, ProblemNote } from '../parts/index.ts';
+import { Choose, Dialog, ProblemNote } from '../parts/index.ts';
 import { WindowKindField } from './WindowKindField.tsx';
 import { readDay } from './seasonWords.ts';
 
@@ -63,7 +62,7 @@ export function SeasonEditor({
     put.reset();
   };
   return (
-    <Modal
+    <Dialog
       open
       title={`A season of ${profile.header.scientific}`}
       okText={standing ? 'Replace what this source said' : 'Record it'}
@@ -135,6 +134,6 @@ export function SeasonEditor({
           <ProblemNote error={put.error} />
         )}
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import Modal from 'antd/es/modal';
 import type { Site } from '@hurrow/contract';
 import type { WindowKind } from '@hurrow/core/conditions';
 import { useWrite } from '../api/index.ts';
-import { Choose, DayField, ProblemNote } from '../parts/index.ts';
+import { Choose, DayField, Dialog, ProblemNote } from '../parts/index.ts';
 import { WindowKindField } from './WindowKindField.tsx';
 
 /** What was seen, or looked for in vain, at the site on a day: it moves the season there. */
@@ -23,7 +22,7 @@ export function SightingForm({
   const [present, setPresent] = useState(true);
   const create = useWrite('sightingCreate');
   return (
-    <Modal
+    <Dialog
       open
       title={`Seen at ${site.name}`}
       okText="Record it"
@@ -57,6 +56,6 @@ export function SightingForm({
         <p className="quiet">The season here is moved just far enough to agree with it.</p>
         <ProblemNote error={create.error} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

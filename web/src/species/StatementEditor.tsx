@@ -2,7 +2,6 @@ import { useState } from 'react';
 import Alert from 'antd/es/alert';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
-import Modal from 'antd/es/modal';
 import Popconfirm from 'antd/es/popconfirm';
 import Select from 'antd/es/select';
 import type { EnteredStatement, SpeciesProfile, StatementRow } from '@hurrow/contract';
@@ -11,7 +10,7 @@ import type { Life } from '@hurrow/core/conditions';
 import { characterWords, readValue, valueWords, valuesWords } from '@hurrow/core/characters';
 import type { Character, Value, Wording } from '@hurrow/core/characters';
 import { Refused, problemOf, useWrite } from '../api/index.ts';
-import { ProblemNote } from '../parts/index.ts';
+import { Dialog, ProblemNote } from '../parts/index.ts';
 import { StateRows } from './StateRows.tsx';
 import { BeyondNote } from './BeyondNote.tsx';
 import { saidOf } from './saidOf.ts';
@@ -119,7 +118,7 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
     wording,
   );
   return (
-    <Modal
+    <Dialog
       open
       width={560}
       title={`${words}: ${profile.header.scientific}`}
@@ -271,6 +270,6 @@ export function StatementEditor({ profile, character, wording, onClose }: Props)
           <ProblemNote error={error} />
         ) : null}
       </form>
-    </Modal>
+    </Dialog>
   );
 }
