@@ -44,7 +44,7 @@ test('wrong answers are read, and a reading is corrected and taken back', async 
   await expect(counts.getByRole('button', { name: 'saw it wrong', exact: true })).toBeVisible();
   await noFault(page);
   await counts.getByRole('button', { name: 'saw it wrong', exact: true }).click();
-  const choice = page.getByRole('button', { name: /^Choose the reading for student/ }).first();
+  const choice = page.getByRole('button', { name: /^Choose another reading for student/ }).first();
   await choice.click();
   await page.getByTitle('a guess', { exact: true }).last().click();
   await expect(counts).toContainText('1 read by hand');

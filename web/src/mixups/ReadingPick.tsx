@@ -68,7 +68,7 @@ export function ReadingPick({
           size="small"
           type="link"
           className="as-link"
-          aria-label={`Choose the reading for ${who}`}
+          aria-label={`Choose another reading for ${who}`}
           autoFocus={picking === 'left'}
           loading={correct.isPending}
           onClick={() => setPicking('open')}

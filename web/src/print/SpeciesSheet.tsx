@@ -24,6 +24,12 @@ import '../plates/plates.css';
 import '../species/profile.css';
 import './speciesSheet.css';
 
+/** Large letters take the room of a large drawing. */
+const PLATE: Readonly<Record<Audience, number>> = { young: 0.6, general: 0.72, technical: 0.72 };
+
+/** States that are named beside the map; more than these it shows better. */
+const NAMED = 9;
+
 const NOTHING_LEFT_OUT: Sparing = { lines: 0, alikes: 0 };
 
 /** Leaves out more and more until each column holds what is written in it, so that a sheet is one page. */
@@ -114,7 +120,13 @@ export function SpeciesSheet({
         </section>
       ))}
       <figure>
-        <Plate own={own} name={header.scientific} vocabulary={vocabulary} units={units} />
+        <Plate
+          own={own}
+          name={header.scientific}
+          vocabulary={vocabulary}
+          units={units}
+          share={PLATE[audience]}
+        />
       </figure>
       <section className="sheet-facts" aria-label="Size and range">
         <div className="sheet-map">
@@ -129,7 +141,7 @@ export function SpeciesSheet({
               </div>
             ))}
           </dl>
-          <RangeWords range={profile.range} />
+          <RangeWords range={profile.range} most={NAMED} />
         </div>
       </section>
       <div className="sheet-columns" ref={columns}>

@@ -19,6 +19,8 @@ import { asWritten, isChanged, pictureOf, whereWords } from './weekPage.ts';
 import './weekPage.css';
 
 const NONE = '';
+/** States that are named beside the map; more than these it shows better. */
+const NAMED = 9;
 /** Letters from which words take the room of a large drawing. */
 const LONG = 900;
 
@@ -181,7 +183,7 @@ function Paper({
               </dd>
             </div>
           </dl>
-          <RangeWords range={profile.range} />
+          <RangeWords range={profile.range} most={NAMED} />
         </div>
       </section>
       {whereWords(said, tree) ? (

@@ -8,8 +8,8 @@ const WORDS: readonly (readonly [string, string])[] = [
   ['introduced', 'Introduced'],
 ];
 
-/** The range in words: states and provinces by name, counties as their number. */
-export function RangeWords({ range }: { range: SpeciesProfile['range'] }) {
+/** The range in words: states and provinces by name, or where there are more than `most` by number; counties as their number. */
+export function RangeWords({ range, most = 80 }: { range: SpeciesProfile['range']; most?: number }) {
   if (range.length === 0) return <p className="quiet">Not recorded.</p>;
   return (
     <dl className="range-words">
@@ -25,7 +25,7 @@ export function RangeWords({ range }: { range: SpeciesProfile['range'] }) {
           <div key={presence}>
             <dt>{word}</dt>
             <dd>
-              {names.join(', ')}
+              {names.length > most ? `${names.length} states and provinces` : names.join(', ')}
               {counties > 0 ? `${names.length > 0 ? '; ' : ''}${counties} counties` : ''}
             </dd>
           </div>
