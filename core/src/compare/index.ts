@@ -24,7 +24,7 @@ export { lost, tellCards, tellSentence, usable, usableWhen } from './tellCards.t
 export type { TellCard, Usable } from './tellCards.ts';
 export { contrastsAmong } from './amongAll.ts';
 export type { Contrasted } from './amongAll.ts';
-export { inTeachingOrder, isJudged, isLookedAt, lookingStep, saidBy } from './looking.ts';
+export { inTeachingOrder, isJudged, isLookedAt, lockedInOrder, lookingStep, saidBy } from './looking.ts';
 export { applyChange, barred, changesOf, whatIfs } from './whatIf.ts';
 export type { Change, Forbidden, WhatIf } from './whatIf.ts';
 export { checkDeclared } from './declared.ts';

@@ -4,7 +4,7 @@ import { CHARACTERS, vocabularyOf } from '../characters/index.ts';
 import type { Value } from '../characters/index.ts';
 import { EVERYTHING_AT_THE_TREE } from '../conditions/index.ts';
 import type { Strength } from '../tells/index.ts';
-import { inTeachingOrder, isLookedAt, lookingStep, saidBy } from './index.ts';
+import { inTeachingOrder, isLookedAt, lockedInOrder, lookingStep, saidBy } from './index.ts';
 import type { TellCard } from './index.ts';
 
 const vocabulary = vocabularyOf(CHARACTERS);
@@ -108,5 +108,40 @@ describe('the order of tells', () => {
         expect(new Set(said)).toEqual(wanted);
       }),
     );
+  });
+});
+
+describe('tells of a locked key', () => {
+  const locked = (character: string, strength: Strength = 'clean', partly = false) => ({
+    character,
+    strength,
+    partly,
+  });
+  const inWords = (...tells: readonly ReturnType<typeof locked>[]): readonly string[] =>
+    lockedInOrder(tells, vocabulary, EVERYTHING_AT_THE_TREE).map((t) => t.character);
+
+  test('stand in the same order as those of the day', () => {
+    expect(inWords(locked('bark.colour'), locked('leaf.margin', 'usual'), locked('leaf.kind'))).toEqual([
+      'leaf.kind',
+      'bark.colour',
+      'leaf.margin',
+    ]);
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(
+          fc.constantFrom('leaf.kind', 'leaf.margin', 'twig.bud_shape', 'fruit.kind', 'bark.colour'),
+        ),
+        (ids) => {
+          expect(inWords(...ids.map((id) => locked(id)))).toEqual(order(...ids.map((id) => card(id))));
+        },
+      ),
+    );
+  });
+
+  test('leave out a character that the vocabulary has no more, and put what is seen partly last', () => {
+    expect(inWords(locked('no.such'), locked('leaf.margin', 'clean', true), locked('bark.colour'))).toEqual([
+      'bark.colour',
+      'leaf.margin',
+    ]);
   });
 });

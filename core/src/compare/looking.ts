@@ -1,7 +1,7 @@
 import { easeOf } from '../tells/index.ts';
 import type { Strength } from '../tells/index.ts';
 import { isSubjective } from '../characters/index.ts';
-import type { Character } from '../characters/index.ts';
+import type { Character, Vocabulary } from '../characters/index.ts';
 import type { Conditions, Organ } from '../conditions/index.ts';
 import type { TellCard } from './tellCards.ts';
 
@@ -93,28 +93,69 @@ export const saidBy = (c: Pick<Character, 'id' | 'evidenceGroup'>): string =>
   RESTATES.get(c.id) ?? c.evidenceGroup ?? c.id;
 
 const STRENGTH: Readonly<Record<Strength, number>> = { clean: 0, usual: 1, partial: 2 };
-const strengthNow = (t: TellCard): number => (t.now === 'partly' ? STRENGTH.partial : STRENGTH[t.strength]);
 
-/**
- * Tells as a teacher would say them: the strongest first, then what anybody sees alike, by the order of looking, then the
- * easier; of several that say one thing the first. What is not looked at on a plant is left out. Source: docs/formulas.md, The order of tells.
- */
-export function inTeachingOrder(
-  tells: readonly TellCard[],
-  { handling }: Pick<Conditions, 'handling'>,
-): readonly TellCard[] {
+/** A tell as it is put in order: what is looked at, how strong it is, and whether only part of it can be seen. */
+interface Ordered {
+  readonly character: Character;
+  readonly strength: Strength;
+  readonly partly: boolean;
+}
+
+/** Whatever holds tells, in the order in which a teacher would say them. */
+function inOrder<T>(
+  tells: readonly T[],
+  of: (tell: T) => Ordered | null,
+  handling: Conditions['handling'],
+): readonly T[] {
+  const strengthOf = (o: Ordered): number => (o.partly ? STRENGTH.partial : STRENGTH[o.strength]);
   const ordered = tells
-    .filter((t) => isLookedAt(t.character))
+    .flatMap((tell) => {
+      const o = of(tell);
+      return o && isLookedAt(o.character) ? [{ tell, ...o }] : [];
+    })
     .sort(
       (s, t) =>
-        strengthNow(s) - strengthNow(t) ||
+        strengthOf(s) - strengthOf(t) ||
         Number(isJudged(s.character)) - Number(isJudged(t.character)) ||
         lookingStep(s.character) - lookingStep(t.character) ||
         easeOf(s.character, handling) - easeOf(t.character, handling),
     );
   const said = new Set<string>();
-  return ordered.filter((t) => {
-    const what = saidBy(t.character);
-    return !said.has(what) && said.add(what).size > 0;
-  });
+  return ordered
+    .filter((t) => {
+      const what = saidBy(t.character);
+      return !said.has(what) && said.add(what).size > 0;
+    })
+    .map((t) => t.tell);
 }
+
+/**
+ * Tells as a teacher would say them: the strongest first, then what anybody sees alike, by the order of looking, then the
+ * easier; of several that say one thing the first. What is not looked at on a plant is left out. Source: docs/formulas.md, The order of tells.
+ */
+export const inTeachingOrder = (
+  tells: readonly TellCard[],
+  { handling }: Pick<Conditions, 'handling'>,
+): readonly TellCard[] =>
+  inOrder(
+    tells,
+    (t) => ({ character: t.character, strength: t.strength, partly: t.now === 'partly' }),
+    handling,
+  );
+
+/** Tells of a locked key in the same order; one whose character is not in the vocabulary any more is left out. */
+export const lockedInOrder = <
+  T extends { readonly character: string; readonly strength: Strength; readonly partly: boolean },
+>(
+  tells: readonly T[],
+  vocabulary: Vocabulary,
+  { handling }: Pick<Conditions, 'handling'>,
+): readonly T[] =>
+  inOrder(
+    tells,
+    (t) => {
+      const character = vocabulary.get(t.character);
+      return character ? { character, strength: t.strength, partly: t.partly } : null;
+    },
+    handling,
+  );

@@ -1,6 +1,7 @@
 import { LRUCache } from 'lru-cache';
 import type { ResultStation, ResultTell, TaxonHeader } from '@hurrow/contract';
 import { valueWords } from '@hurrow/core/characters';
+import { lockedInOrder } from '@hurrow/core/compare';
 import type { Value, Vocabulary } from '@hurrow/core/characters';
 import { acceptedInWords } from '@hurrow/core/grading';
 import type { KeyAsk } from '@hurrow/core/grading';
@@ -13,6 +14,8 @@ import type { KeyTaxon, LockedKey, StationKey } from '../sittings/index.ts';
 import { sketches } from './sketch.ts';
 
 const MOST_TELLS = 4;
+/** What every class may do. */
+const AT_THE_STATION = { handling: ['look'] } as const;
 const WORDING = { words: 'plain', units: 'customary' } as const;
 
 type Mixed = NonNullable<ResultStation['mixedWith']>;
@@ -55,7 +58,7 @@ function tellsOf(
   other: KeyTaxon,
   vocabulary: Vocabulary,
 ): readonly ResultTell[] {
-  return rival.tells
+  return lockedInOrder(rival.tells, vocabulary, AT_THE_STATION)
     .filter((t) => t.strength !== 'partial')
     .slice(0, MOST_TELLS)
     .flatMap((t): ResultTell[] => {
