@@ -66,6 +66,10 @@ const TYPED_ROUTES = [
 /** Controls of the instructor's application are those of Ant Design, by way of `parts` where there is one. */
 const OWN_CONTROLS = [
   {
+    selector: 'JSXOpeningElement[name.name=/^(button|progress|dialog)$/]',
+    message: 'Take Button of Ant Design, CardButton or Dialog of parts.',
+  },
+  {
     selector: 'JSXOpeningElement[name.name=/^(select|textarea)$/]',
     message: 'Take Choose of parts, or a control of Ant Design.',
   },

@@ -1,5 +1,7 @@
 export { couldGrow, fitOfNumber } from './growing.ts';
 export type { Fit, Ground, Growing, GrowingPlace } from './growing.ts';
+export { mapView } from './mapView.ts';
+export type { MapView } from './mapView.ts';
 export { countyFinder, countyNames, countyOutlines, stateOutlines } from './outline.ts';
 export type { Atlas, Located, Outline } from './outline.ts';
 export { PRESENCES, challengeOf, presenceAt } from './presence.ts';

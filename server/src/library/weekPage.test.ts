@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import sharp from 'sharp';
 import type { WeekPage, WorkspaceShown } from '@hurrow/contract';
 import { id, openTestApp } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
@@ -68,6 +69,53 @@ describe('the page of the week', () => {
     if (!other) throw new Error('The fixture has trees of one species alone');
     const refused = await owner.call('PUT', path, { ...EMPTY, tree: other.id }, { version: version + 1 });
     expect(refused.status).toBe(422);
+  });
+
+  test('is written once where two people save at the same moment', async () => {
+    const { version } = await read('lasiocarpa');
+    const both = await Promise.all(
+      ['One.', 'Other.'].map((text) => owner.call('PUT', at('lasiocarpa'), { ...EMPTY, text }, { version })),
+    );
+    expect(both.map((r) => r.status).sort()).toEqual([200, 412]);
+    expect((await read('lasiocarpa')).version).toBe(version + 1);
+  });
+
+  test('shows its drawing again once its photograph is removed', async () => {
+    const jpeg = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#336655' } })
+      .jpeg()
+      .toBuffer();
+    const { body: photo } = await owner.call<{ id: string }>(
+      'POST',
+      `/api/species/${id('grandis')}/photos`,
+      new Uint8Array(jpeg),
+      { type: 'image/jpeg' },
+    );
+    const { version } = await read('grandis');
+    const put = await owner.call(
+      'PUT',
+      at('grandis'),
+      { ...EMPTY, text: 'See.', photo: photo.id },
+      { version },
+    );
+    expect(put.status).toBe(200);
+    expect((await owner.call('DELETE', `/api/photos/${photo.id}`)).status).toBe(204);
+    expect(await read('grandis')).toMatchObject({ text: 'See.', photo: null });
+  });
+
+  test('goes with its species', async () => {
+    const made = await owner.call<{ id: string }>('POST', '/api/taxa', {
+      rank: 'species',
+      scientific: 'Abies fabularis',
+      parents: [],
+    });
+    expect(made.status).toBe(201);
+    const path = `/api/species/${made.body.id}`;
+    expect(
+      (await owner.call('PUT', `${path}/week`, { ...EMPTY, text: 'Short.' }, { version: 0 })).status,
+    ).toBe(200);
+    const { body } = await owner.call<{ version: number }>('GET', path);
+    expect((await owner.call('DELETE', path, undefined, { version: body.version })).status).toBe(204);
+    expect((await owner.call('GET', `${path}/week`)).status).toBe(404);
   });
 
   test('of a species that is gone says so', async () => {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useRead } from '../api/index.ts';
-import { AppLink, Latin } from '../parts/index.ts';
+import { AppLink, CardButton, Latin } from '../parts/index.ts';
 import { useShortcuts } from './shortcuts.ts';
 import { lay, speciesAtHand, take, useTray } from './tray.ts';
 import { useGo } from './view.ts';
@@ -44,9 +44,9 @@ export function BenchTray() {
                   <span>
                     <Latin name={short(name)} />
                   </span>
-                  <button type="button" aria-label={`Take ${name} off the bench`} onClick={() => take(id)}>
+                  <CardButton aria-label={`Take ${name} off the bench`} onClick={() => take(id)}>
                     ×
-                  </button>
+                  </CardButton>
                 </li>
               );
             })}

@@ -7,7 +7,7 @@ import { HANDLING_LABELS, MATERIAL_LABELS } from './conditionWords.ts';
 import { useShortcuts } from './shortcuts.ts';
 import { useHere } from './place.ts';
 import { useView } from './view.ts';
-import { Choose, DayField } from '../parts/index.ts';
+import { CardButton, Choose, DayField } from '../parts/index.ts';
 
 const WEEK = 7;
 
@@ -41,11 +41,11 @@ function Choice<T extends string>({
     .join(', ');
   return (
     <Popover trigger="click" placement="bottomLeft" content={picker}>
-      <button type="button" className="condition">
+      <CardButton className="condition">
         <span className="condition-label">{label}</span>{' '}
         <span className="condition-value">{summary || 'nothing'}</span>
         <span className="visually-hidden"> change</span>
-      </button>
+      </CardButton>
     </Popover>
   );
 }

@@ -7,6 +7,7 @@ import type { Character, Wording } from '@hurrow/core/characters';
 import { TermDrawing } from '../plates/index.ts';
 import { DOES_NOT_APPLY, callOf } from './calls.ts';
 import type { Call } from '@hurrow/core/naming';
+import { CardButton } from '../parts/index.ts';
 
 /** Chooses a character and says what it is: a state, a number, or that it does not apply. */
 export function CallField({
@@ -51,20 +52,14 @@ export function CallField({
           {chosen.states
             .filter((s) => !s.retired)
             .map((s) => (
-              <button
-                key={s.id}
-                type="button"
-                className="call-state"
-                title={s.definition}
-                onClick={() => say(s.id)}
-              >
+              <CardButton key={s.id} className="call-state" title={s.definition} onClick={() => say(s.id)}>
                 <TermDrawing character={chosen.id} state={s.id} label="" />
                 {stateWords(chosen, s.id, wording.words)}
-              </button>
+              </CardButton>
             ))}
-          <button type="button" className="call-state" onClick={() => say(DOES_NOT_APPLY)}>
+          <CardButton className="call-state" onClick={() => say(DOES_NOT_APPLY)}>
             does not apply
-          </button>
+          </CardButton>
         </div>
       ) : null}
       {chosen && chosen.states.length === 0 ? (

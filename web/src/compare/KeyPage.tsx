@@ -5,7 +5,7 @@ import { characterWords } from '@hurrow/core/characters';
 import { AUDIENCES } from '@hurrow/core/keys';
 import type { KeyNode } from '@hurrow/core/keys';
 import { withView } from '../app/index.ts';
-import { AppLink, Choose, TaxonName, WorkNote } from '../parts/index.ts';
+import { AppLink, CardButton, Choose, TaxonName, WorkNote } from '../parts/index.ts';
 import { CompareRoom } from './CompareRoom.tsx';
 import { KeyCheckNote } from './KeyCheckNote.tsx';
 import { LeadDrawings, askWords, leadWords } from './KeyWords.tsx';
@@ -73,11 +73,11 @@ function Walk({ compared: c, built }: { compared: Compared; built: BuiltKey }) {
             </p>
             <div className="key-leads">
               {here.leads.map((l, i) => (
-                <button key={i} type="button" className="key-lead" onClick={() => setWay([...way, i])}>
+                <CardButton key={i} className="key-lead" onClick={() => setWay([...way, i])}>
                   <LeadDrawings character={asked} lead={l} />
                   <span>{leadWords(asked, l, c.wording)}</span>
                   <span className="quiet number">{l.to.species.length}</span>
-                </button>
+                </CardButton>
               ))}
             </div>
             <p className="quiet">Still possible: {fewNames(c, here.species)}.</p>

@@ -52,6 +52,8 @@ export function PairChart({
             const standing = STANDING[cell?.standing ?? 'unproven'];
             const reason = cell ? reasonWords(cell, vocabulary, wording) : standing.words;
             return (
+              // One of a thousand cells of a chart: a control for each would hold the page up.
+              // eslint-disable-next-line no-restricted-syntax
               <button
                 key={other.i}
                 id={`pair-${r}-${c}`}

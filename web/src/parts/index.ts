@@ -1,4 +1,5 @@
 export { AppLink } from './AppLink.tsx';
+export { CardButton } from './CardButton.tsx';
 export { Choose } from './Choose.tsx';
 export { Dialog } from './Dialog.tsx';
 export { DayField } from './DayField.tsx';

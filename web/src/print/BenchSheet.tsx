@@ -10,7 +10,7 @@ import type { Laid } from '../compare/index.ts';
 import { Latin, TaxonName } from '../parts/index.ts';
 import { ComparisonView } from '../plates/index.ts';
 import { PrintBar } from './PrintBar.tsx';
-import type { Audience } from './sheetContent.ts';
+import type { Audience } from './audience.ts';
 import { useAudience } from './useAudience.tsx';
 import './contrastPaper.css';
 

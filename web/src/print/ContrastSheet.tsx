@@ -6,7 +6,7 @@ import { Latin } from '../parts/index.ts';
 import { Check, ContrastCautions, Looks, Plates, Remember } from '../reteach/index.ts';
 import type { Contrast } from '../reteach/index.ts';
 import { PrintBar } from './PrintBar.tsx';
-import type { Audience } from './sheetContent.ts';
+import type { Audience } from './audience.ts';
 import { useAudience } from './useAudience.tsx';
 import { useContrastPaper } from './useContrastPaper.ts';
 import './contrastPaper.css';

@@ -19,7 +19,8 @@ import {
 import type { ListView } from '../species/index.ts';
 import { Plate } from './SpeciesPlate.tsx';
 import { MOST_SPARING, seenOn, sheetContent } from './sheetContent.ts';
-import type { Audience, Sparing } from './sheetContent.ts';
+import type { Audience } from './audience.ts';
+import type { Sparing } from './sheetContent.ts';
 import '../plates/plates.css';
 import '../species/profile.css';
 import './speciesSheet.css';

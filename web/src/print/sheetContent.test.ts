@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { AUDIENCES, MOST_SPARING, measureOf, wordingFor } from './sheetContent.ts';
+import { AUDIENCES, wordingFor } from './audience.ts';
+import { MOST_SPARING, measureOf } from './sheetContent.ts';
 
 describe('how much stands on a sheet', () => {
   test.each(AUDIENCES)(

@@ -1,7 +1,7 @@
 import { useSearchParams } from 'react-router';
 import Radio from 'antd/es/radio';
-import { AUDIENCES } from './sheetContent.ts';
-import type { Audience } from './sheetContent.ts';
+import { AUDIENCES } from './audience.ts';
+import type { Audience } from './audience.ts';
 
 const WORDS: Readonly<Record<Audience, string>> = {
   young: 'young people',

@@ -5,7 +5,7 @@ import { CSS } from '@dnd-kit/utilities';
 import type { Sketch, Station } from '@hurrow/contract';
 import type { StationFairness } from '@hurrow/core/fairness';
 import { useView, useVocabulary } from '../app/index.ts';
-import { SketchView, TaxonName } from '../parts/index.ts';
+import { CardButton, SketchView, TaxonName } from '../parts/index.ts';
 import { VERDICT_WORDS, afterVerdict, missedLine } from './fairWords.ts';
 import type { NameOf } from './fairWords.ts';
 import { askWords } from './words.ts';
@@ -54,20 +54,18 @@ export function StationLine({
       className={`quiz-station${selected ? ' selected' : ''}${isDragging ? ' dragging' : ''}`}
     >
       {movable ? (
-        <button
-          type="button"
+        <CardButton
           className="grip"
           {...attributes}
           {...listeners}
           aria-label={`Move station ${station.number}`}
         >
           <HolderOutlined />
-        </button>
+        </CardButton>
       ) : (
         <span />
       )}
-      <button
-        type="button"
+      <CardButton
         className="quiz-station-open"
         aria-current={selected ? 'true' : undefined}
         onClick={onSelect}
@@ -103,7 +101,7 @@ export function StationLine({
             <span className="quiet">Checking…</span>
           )}
         </span>
-      </button>
+      </CardButton>
     </li>
   );
 }

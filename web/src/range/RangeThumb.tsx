@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { SpeciesProfile } from '@hurrow/contract';
-import { isCounty, stateOf } from '@hurrow/core/range';
+import { isCounty, mapView, stateOf } from '@hurrow/core/range';
 import type { Outline, Presence } from '@hurrow/core/range';
 import { fillOf, pointOn } from './presenceInk.tsx';
 import { useCounties, useStates } from './useAtlas.ts';
@@ -8,22 +8,6 @@ import './range.css';
 
 const SHAPE = 1.6;
 const MARGIN = 0.12;
-
-/** The part of the country that holds some outlines, in a given shape, with ground around it. */
-function viewOf(shown: readonly Outline[]): readonly [number, number, number, number] {
-  const [left, top, right, bottom] = shown.reduce(
-    (all, o) => [
-      Math.min(all[0], o.box[0]),
-      Math.min(all[1], o.box[1]),
-      Math.max(all[2], o.box[2]),
-      Math.max(all[3], o.box[3]),
-    ],
-    [Infinity, Infinity, -Infinity, -Infinity] as readonly [number, number, number, number],
-  );
-  const width = Math.max(right - left, (bottom - top) * SHAPE) * (1 + 2 * MARGIN);
-  const height = width / SHAPE;
-  return [(left + right - width) / 2, (top + bottom - height) / 2, width, height];
-}
 
 /** A small map of where a species grows, for paper: ink alone, as much of the country as it needs, and where the reader is. */
 export function RangeThumb({
@@ -44,8 +28,8 @@ export function RangeThumb({
   if (!states || records.size === 0) return null;
   const spoken = new Set([...records.keys()].map((code) => (isCounty(code) ? stateOf(code) : code)));
   const shown = states.filter((s) => spoken.has(s.code));
-  if (shown.length === 0) return null;
-  const view = viewOf(shown);
+  const view = mapView(shown, SHAPE, MARGIN);
+  if (!view) return null;
   const scale = view[2] / 300;
   const at = here ? pointOn(here) : null;
   const shape = (o: Outline) => (

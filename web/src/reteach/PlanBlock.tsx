@@ -4,7 +4,7 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import Button from 'antd/es/button';
 import type { LessonPlan } from '@hurrow/core/reteach';
-import { AppLink } from '../parts/index.ts';
+import { AppLink, CardButton } from '../parts/index.ts';
 import { BlockWhere } from './BlockWhere.tsx';
 import { contrastWords, whyWords } from './planWords.ts';
 import type { ContrastRow } from './planWords.ts';
@@ -45,8 +45,7 @@ export function PlanBlock({
   };
   return (
     <li ref={setNodeRef} style={style} className={`plan-block${isDragging ? ' dragging' : ''}`}>
-      <button
-        type="button"
+      <CardButton
         className="grip"
         {...attributes}
         {...listeners}
@@ -57,7 +56,7 @@ export function PlanBlock({
         aria-label={`Move ${name}, ${place[0]} of ${place[1]}`}
       >
         <HolderOutlined />
-      </button>
+      </CardButton>
       <div className="plan-block-what">
         <b>{name}</b>
         <span>{whyWords(row, day)}</span>

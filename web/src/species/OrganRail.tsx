@@ -1,6 +1,7 @@
 import Tooltip from 'antd/es/tooltip';
 import type { Organ } from '@hurrow/core/conditions';
 import { ORGAN_LABELS } from '../app/index.ts';
+import { CardButton } from '../parts/index.ts';
 
 export interface RailStop {
   readonly organ: Organ;
@@ -23,8 +24,7 @@ export function OrganRail({
   return (
     <nav className="organ-rail" aria-label="Organs">
       {stops.map((s) => (
-        <button
-          type="button"
+        <CardButton
           key={s.organ}
           className={s.organ === at ? 'organ at' : 'organ'}
           aria-current={s.organ === at ? 'true' : undefined}
@@ -34,7 +34,7 @@ export function OrganRail({
           <Tooltip title={s.said}>
             <span className="number organ-count">{s.count}</span>
           </Tooltip>
-        </button>
+        </CardButton>
       ))}
     </nav>
   );
