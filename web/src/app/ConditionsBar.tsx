@@ -42,7 +42,7 @@ function Choice<T extends string>({
   return (
     <Popover trigger="click" placement="bottomLeft" content={picker}>
       <CardButton className="condition">
-        <span className="condition-label">{label}</span>{' '}
+        <span className="condition-label">{label} </span>
         <span className="condition-value">{summary || 'nothing'}</span>
         <span className="visually-hidden"> change</span>
       </CardButton>
