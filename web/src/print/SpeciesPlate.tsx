@@ -27,6 +27,8 @@ export function Plate({
     () => speciesPlate(typical(own.profile, vocabulary), hash(name)),
     [own, name, vocabulary],
   );
+  // A page of gaps with a scale bar says less than nothing.
+  if (!plate.pieces.some((p) => p.recorded)) return null;
   const { page, mm } = barIn(plate.bar, units);
   const ratio = mm / (page * share);
   return (

@@ -37,22 +37,22 @@ function divided(
       from,
       mix(from, middle, 0.86),
       -0.16 * Math.max(-1, Math.min(1, (1.4 * (middle[0] - from[0])) / crown.half)),
-      9,
+      6,
     );
     wood.push(LIMBS.shape(ribbon(limb.map(crown.bend), thick * 0.55, thick * 0.14), 'dark', 'fine'));
     own.forEach((tip, i) => {
       const at = along(limb, 0.38 + (0.5 * i) / Math.max(1, own.length)).at;
-      const branch = bow(at, tip, (tip[0] > at[0] ? -1 : 1) * 0.1, 6);
+      const branch = bow(at, tip, (tip[0] > at[0] ? -1 : 1) * 0.1, 4);
       const half = along(branch, 0.55).at;
       masses.push(clump(crown.bend(tip), leaves * c.between(0.85, 1.15), c));
       wood.push(LIMBS.line(branch.map(crown.bend), 'main'));
-      for (const side of [1, -1])
-        wood.push(
-          LIMBS.line(
-            [half, mix(half, [tip[0] + side * leaves * 0.7, tip[1] - leaves * 0.25], 0.9)].map(crown.bend),
-            'fine',
-          ),
-        );
+      const side = i % 2 === 0 ? 1 : -1;
+      wood.push(
+        LIMBS.line(
+          [half, mix(half, [tip[0] + side * leaves * 0.7, tip[1] - leaves * 0.25], 0.9)].map(crown.bend),
+          'fine',
+        ),
+      );
     });
   }
   return { masses, wood };
@@ -63,7 +63,7 @@ const STEMS: Readonly<Record<string, number>> = { single: 1, few: 3, many: 5 };
 /** A crown whose trunk divides into limbs, on one trunk or on several. */
 export function broad(crown: Crown, trunks: string | null, c: Chance): Stroke[] {
   const count = STEMS[trunks ?? 'single'] ?? 1;
-  const tips = tipsOf(crown, count === 1 ? 17 : count * 5);
+  const tips = tipsOf(crown, count === 1 ? 13 : count * 5);
   const thick = count === 1 ? 4.2 : 3.2 - 0.2 * count;
   const fork = -STANDING * (crown.foot + (1 - crown.foot) * 0.5);
   const share = Math.ceil(tips.length / count);
@@ -75,7 +75,7 @@ export function broad(crown: Crown, trunks: string | null, c: Chance): Stroke[] 
       stem,
       tips.slice(i * share, (i + 1) * share),
       crown,
-      { limbs: count === 1 ? 6 : 2, thick, leaves: crown.half * 0.27 + 1.5 },
+      { limbs: count === 1 ? 5 : 2, thick, leaves: crown.half * 0.27 + 1.5 },
       c.fork(`stem ${i}`),
     );
     const trunk = WOOD.shape(ribbon(stem.map(crown.bend), thick, thick * 0.45), 'dark', 'fine');

@@ -5,7 +5,7 @@ import type { Point, Stroke } from '../types.ts';
 import { CROWN, LIMBS, STANDING, WOOD } from './crown.ts';
 import type { Crown } from './crown.ts';
 
-const LEVELS = 15;
+const LEVELS = 11;
 
 /** How the ends of branches point, degrees from upright. */
 const ANGLE: Readonly<Record<string, number>> = {
@@ -17,10 +17,11 @@ const ANGLE: Readonly<Record<string, number>> = {
 
 /** The foliage along a branch: thin at the trunk, deepest past its middle, ragged below, as sprays hang. */
 function spray(branch: readonly Point[], depth: number, c: Chance): Stroke {
-  const steps = 14;
+  const steps = 6;
   const at = (i: number): Point => along(branch, i / steps).at;
   const profile = (s: number): number => Math.sin(Math.PI * Math.min(1, 0.12 + 0.88 * s) ** 1.3) ** 0.7;
-  const above = Array.from({ length: steps + 1 }, (_, i): Point => {
+  // The upper side is smooth, so that half as many points draw it.
+  const above = [0, 2, 4, 6].map((i): Point => {
     const [x, y] = at(i);
     return [x, y - depth * 0.22 * profile(i / steps)];
   });
@@ -43,7 +44,7 @@ function branchTo(crown: Crown, sign: number, s: number, t: Traits, c: Chance): 
   const end = add(from, toward(sign * down, reach / Math.max(0.55, Math.sin((down * Math.PI) / 180))));
   return kind === 'drooping-with-upturned-ends'
     ? through([from, mix(from, end, 0.62), add(end, [0, -reach * 0.2])], false, 5)
-    : bow(from, end, sign * (down > 95 ? 0.12 : -0.08), 8);
+    : bow(from, end, sign * (down > 95 ? 0.12 : -0.08), 4);
 }
 
 /** The leader at the top, nodding or straight. */
@@ -88,7 +89,8 @@ export function conifer(crown: Crown, t: Traits, c: Chance): Stroke[] {
     for (const sign of i % 2 === 0 ? [1, -1] : [-1, 1]) {
       const branch = branchTo(crown, sign, Math.min(0.97, s + (sign > 0 ? 0 : 0.02)), t, c);
       if (!branch) continue;
-      strokes.push(spray(branch, depth * 1.15, c), LIMBS.line(branch, i % 2 === 0 ? 'main' : 'side'));
+      strokes.push(spray(branch, depth * 1.1, c));
+      if (i % 2 === 0) strokes.push(LIMBS.line(branch, 'main'));
     }
   }
   strokes.push(leader(t));

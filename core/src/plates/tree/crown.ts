@@ -1,4 +1,4 @@
-import { pen, through } from '../geometry.ts';
+import { pen } from '../geometry.ts';
 import { wander } from '../random.ts';
 import type { Chance } from '../random.ts';
 import type { Traits } from '../traits.ts';
@@ -100,13 +100,16 @@ export const ground = (half: number): Stroke =>
     'side',
   );
 
+/** Points around a mass of leaves: enough for its ragged edge, few enough that a plate stays small. */
+const EDGE = 18;
+
 /** A mass of leaves at the end of a branch: a ragged round edge, flatter below. */
 export function clump(at: Point, radius: number, c: Chance): Stroke {
   const turn = c.next() * Math.PI;
-  const points = Array.from({ length: 32 }, (_, i): Point => {
-    const a = (2 * Math.PI * i) / 32;
+  const points = Array.from({ length: EDGE }, (_, i): Point => {
+    const a = (2 * Math.PI * i) / EDGE;
     const r = radius * (0.84 + 0.2 * Math.abs(Math.sin(4 * a + turn)));
     return [at[0] + r * Math.cos(a), at[1] + r * Math.sin(a) * (Math.sin(a) > 0 ? 0.62 : 0.86)];
   });
-  return CROWN.shape(through(points, true, 2), 'pale', 'side');
+  return CROWN.shape(points, 'pale', 'side');
 }
