@@ -53,7 +53,7 @@ test('two species stand at one scale with what differs picked out; a new one is 
   await page.locator('#part-lookalikes').getByRole('link', { name: 'side by side' }).first().click();
   const beside = page.locator('.comparison');
   await expect(beside.locator('.ink.picked').first()).toBeVisible();
-  await expect(beside.locator('.comparison-words').first()).toContainText(/cm|mm/);
+  await expect(beside.locator('.comparison-words').first()).toContainText(/\d (in|ft)|[⅛¼½] in/);
   // Going to a part scrolls the content alone: the bar of conditions stays where it is.
   await expect
     .poll(() => page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight))

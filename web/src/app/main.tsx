@@ -3,13 +3,14 @@ import { RouterProvider } from 'react-router/dom';
 import ConfigProvider from 'antd/es/config-provider';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { isUnreached } from '../api/index.ts';
-import { applyTokens, styleNonce, THEME } from '../theme/index.ts';
+import { applyTokens, giveStylesTheNonce, styleNonce, THEME } from '../theme/index.ts';
 import '../theme/fonts.ts';
 import '../theme/base.css';
 import './app.css';
 import { router } from './router.tsx';
 
 applyTokens(document.documentElement);
+giveStylesTheNonce();
 
 const queries = new QueryClient({
   defaultOptions: {

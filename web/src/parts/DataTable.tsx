@@ -20,9 +20,11 @@ interface Props<T> {
   readonly tools?: ReactNode;
   readonly empty: ReactNode;
   readonly expanded?: (row: T) => ReactNode;
+  /** Rows of one page; fewer where each is large. */
+  readonly pageSize?: number;
 }
 
-const PAGE = 50;
+const PAGE = 100;
 
 /** A table that sorts, filters by text and exports what it shows. */
 export function DataTable<T extends object>({
@@ -35,6 +37,7 @@ export function DataTable<T extends object>({
   tools,
   empty,
   expanded,
+  pageSize = PAGE,
 }: Props<T>) {
   const [filter, setFilter] = useState('');
   const [sorted, setSorted] = useState<Sorted | null>(() => sortedAtFirst(columns));
@@ -78,7 +81,7 @@ export function DataTable<T extends object>({
           const title = by?.column?.title;
           setSorted(by?.order && typeof title === 'string' ? { by: title, order: by.order } : null);
         }}
-        pagination={shown.length > PAGE ? { pageSize: PAGE, showSizeChanger: false } : false}
+        pagination={shown.length > pageSize ? { pageSize, showSizeChanger: false } : false}
         {...(expanded
           ? {
               expandable: {

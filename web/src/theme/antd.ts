@@ -43,3 +43,16 @@ export const THEME: ThemeConfig = {
 /** The nonce the page came with, for the styles Ant Design writes. */
 export const styleNonce = (): string =>
   document.querySelector('meta[name="style-nonce"]')?.getAttribute('content') ?? '';
+
+/**
+ * Gives every style element that this page makes the nonce of the page. Controls write a few styles without asking for one, such
+ * as the probe that measures scroll bars, and the policy would refuse them with a complaint each time.
+ */
+export function giveStylesTheNonce(): void {
+  const make = document.createElement.bind(document);
+  document.createElement = ((tag: string, options?: ElementCreationOptions) => {
+    const made = make(tag, options);
+    if (made instanceof HTMLStyleElement) made.nonce = styleNonce();
+    return made;
+  }) as typeof document.createElement;
+}

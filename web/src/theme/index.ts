@@ -1,2 +1,2 @@
-export { THEME, styleNonce } from './antd.ts';
+export { THEME, giveStylesTheNonce, styleNonce } from './antd.ts';
 export { applyTokens } from './tokens.ts';
