@@ -84,7 +84,7 @@ describe('a sitting', () => {
       { to: 'open' },
       { version: 1 },
     );
-    expect(opened.body.code).toMatch(/^[A-Z0-9]{6}$/);
+    expect(opened.body.code).toMatch(/^[a-z]+ [a-z]+ \d{3}$/);
     const refused = await owner.call('POST', `/api/quizzes/${quiz}/stations`, {
       individual: id('tree-a'),
       asks: [NAME],
