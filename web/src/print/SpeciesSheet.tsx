@@ -6,17 +6,16 @@ import type { Conditions } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { ORGAN_LABELS } from '../app/index.ts';
 import { Latin } from '../parts/index.ts';
-import { RangeThumb } from '../range/index.ts';
 import {
   FORBIDDEN,
   HAZARD_LABELS,
   MonthScale,
-  RangeWords,
   SeasonBand,
   SeasonKey,
   TOPIC_LABELS,
 } from '../species/index.ts';
 import type { ListView } from '../species/index.ts';
+import { PaperFacts } from './PaperFacts.tsx';
 import { Plate } from './SpeciesPlate.tsx';
 import { MOST_SPARING, seenOn, sheetContent } from './sheetContent.ts';
 import type { Audience } from './audience.ts';
@@ -27,9 +26,6 @@ import './speciesSheet.css';
 
 /** Large letters take the room of a large drawing. */
 const PLATE: Readonly<Record<Audience, number>> = { young: 0.6, general: 0.72, technical: 0.72 };
-
-/** States that are named beside the map; more than these it shows better. */
-const NAMED = 9;
 
 const NOTHING_LEFT_OUT: Sparing = { lines: 0, alikes: 0 };
 
@@ -129,22 +125,7 @@ export function SpeciesSheet({
           share={PLATE[audience]}
         />
       </figure>
-      <section className="sheet-facts" aria-label="Size and range">
-        <div className="sheet-map">
-          <RangeThumb range={profile.range} name={header.scientific} here={here} />
-        </div>
-        <div>
-          <dl>
-            {content.facts.map((f) => (
-              <div key={f.label}>
-                <dt>{f.label}</dt>
-                <dd>{f.value}</dd>
-              </div>
-            ))}
-          </dl>
-          <RangeWords range={profile.range} most={NAMED} />
-        </div>
-      </section>
+      <PaperFacts profile={profile} facts={content.facts} here={here} />
       <div className="sheet-columns" ref={columns}>
         <section aria-label="What to look at">
           <h2>What to look at</h2>

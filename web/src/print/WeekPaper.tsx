@@ -5,16 +5,13 @@ import { dayOfYear, showDay } from '@hurrow/core/conditions';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { useHere, useSession, useView } from '../app/index.ts';
 import { Latin } from '../parts/index.ts';
-import { RangeThumb } from '../range/index.ts';
-import { RangeWords } from '../species/index.ts';
+import { PaperFacts } from './PaperFacts.tsx';
 import { Plate } from './SpeciesPlate.tsx';
 import { seenOn } from './sheetContent.ts';
 import { factsOf } from './sheetFacts.ts';
 import { asWritten, pictureOf, whereWords } from './weekPage.ts';
 import './weekPage.css';
 
-/** States that are named beside the map; more than these it shows better. */
-const NAMED = 9;
 /** Letters from which words take the room of a large drawing. */
 const LONG = 900;
 
@@ -40,6 +37,10 @@ export function WeekPaper({
   const { place } = useHere();
   const picture = pictureOf(profile.photos, said.photo);
   const facts = factsOf(own, vocabulary, 'general', wording.units);
+  const now = {
+    label: 'Now',
+    value: `${showDay(dayOfYear(conditions.date))}: ${seenOn(own, conditions.date)}`,
+  };
   return (
     <article className="week-page">
       <header>
@@ -80,28 +81,7 @@ export function WeekPaper({
           ))}
         </div>
       </div>
-      <section className="week-facts" aria-label="Where it grows and how large it is">
-        <div className="week-map">
-          <RangeThumb range={profile.range} name={header.scientific} here={place} />
-        </div>
-        <div>
-          <dl>
-            {facts.map((f) => (
-              <div key={f.label}>
-                <dt>{f.label}</dt>
-                <dd>{f.value}</dd>
-              </div>
-            ))}
-            <div>
-              <dt>Now</dt>
-              <dd>
-                {showDay(dayOfYear(conditions.date))}: {seenOn(own, conditions.date)}
-              </dd>
-            </div>
-          </dl>
-          <RangeWords range={profile.range} most={NAMED} />
-        </div>
-      </section>
+      <PaperFacts profile={profile} facts={[...facts, now]} here={place} />
       {whereWords(said, tree) ? (
         <section aria-label="Where to see one" className="week-where">
           <h2>Where to see one</h2>
