@@ -6,6 +6,15 @@ import { ProblemNote } from '../parts/index.ts';
 
 const LOCAL = /^(localhost|127\.|\[::1\])/;
 
+/** What phones need of the network at this address; where none can connect, that is all there is to say. */
+function networkWords(): string {
+  if (LOCAL.test(window.location.host))
+    return 'Phones cannot connect yet. Ask whoever installed Hurrow to turn on network access.';
+  return window.isSecureContext
+    ? 'A phone that opened it once also works without a network.'
+    : 'This address is not secure (https), so a phone keeps its answers but needs the network to load the page again.';
+}
+
 /** The code students join with, shown as long as the sitting is open. */
 export function JoinCode({
   sitting,
@@ -50,14 +59,7 @@ export function JoinCode({
         ) : (
           <p>The code is no longer shown, because the sitting is closed. Replace it to see a new one.</p>
         )}
-        <p className="quiet">
-          {window.isSecureContext
-            ? 'A phone that opened it once also works without a network.'
-            : 'This address is not secure (https), so a phone keeps its answers but needs the network to load the page again.'}
-          {LOCAL.test(window.location.host)
-            ? ' Phones cannot connect yet. Ask whoever installed Hurrow to turn on network access.'
-            : ''}
-        </p>
+        <p className="quiet">{networkWords()}</p>
         <Button
           size="small"
           loading={renew.isPending}
