@@ -2,6 +2,7 @@ import { resolve } from 'node:path';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { staticStyles } from './staticStyles.ts';
 
 /** The student's walk works offline: its page, scripts, styles and fonts are kept by a worker of scope `/walk/`. */
 const offlineWalk = VitePWA({
@@ -28,6 +29,27 @@ const offlineWalk = VitePWA({
   },
 });
 
+/** The controls each entry uses, with those they draw within themselves. */
+const CONTROLS = {
+  walk: ['Button'],
+  app: [
+    ...['Alert', 'Button', 'Checkbox', 'Col', 'DatePicker', 'Drawer', 'Dropdown', 'Empty', 'Form', 'Input'],
+    ...['InputNumber', 'Menu', 'Modal', 'Pagination', 'Popconfirm', 'Popover', 'Progress', 'Radio', 'Row'],
+    ...[
+      'Segmented',
+      'Select',
+      'Skeleton',
+      'Space',
+      'Spin',
+      'Switch',
+      'Table',
+      'Tooltip',
+      'Tree',
+      'Typography',
+    ],
+  ],
+} as const;
+
 /** Two builds by mode: `app` for the instructor and `walk` for the student's phone. */
 export default defineConfig(({ mode }) => {
   const walk = mode === 'walk';
@@ -35,7 +57,7 @@ export default defineConfig(({ mode }) => {
   return {
     root: resolve(import.meta.dirname, entry),
     base: walk ? '/walk/' : '/',
-    plugins: [react(), ...(walk ? [offlineWalk] : [])],
+    plugins: [react(), staticStyles(CONTROLS[entry]), ...(walk ? [offlineWalk] : [])],
     build: {
       outDir: resolve(import.meta.dirname, 'dist', entry),
       emptyOutDir: true,

@@ -4,6 +4,7 @@ import ConfigProvider from 'antd/es/config-provider';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { isUnreached } from '../api/index.ts';
 import { applyTokens, giveStylesTheNonce, styleNonce, THEME } from '../theme/index.ts';
+import 'virtual:control-styles.css';
 import '../theme/fonts.ts';
 import '../theme/base.css';
 import './app.css';

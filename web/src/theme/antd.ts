@@ -1,8 +1,14 @@
 import type { ThemeConfig } from 'antd/es/config-provider';
 import { TOKENS } from './tokens.ts';
 
-/** Ant Design on our tokens. */
+/** The class that carries the variables of a control. */
+export const CONTROLS_KEY = 'hurrow-controls';
+
+/** Ant Design on our tokens. Its styles are written into a style sheet by the build, not by the browser that draws a page. */
 export const THEME: ThemeConfig = {
+  hashed: false,
+  cssVar: { key: CONTROLS_KEY },
+  zeroRuntime: true,
   token: {
     colorPrimary: TOKENS.spruce,
     colorInfo: TOKENS.spruce,

@@ -2,6 +2,7 @@ import { createRoot } from 'react-dom/client';
 import ConfigProvider from 'antd/es/config-provider';
 import { THEME, styleNonce } from '../theme/antd.ts';
 import { applyTokens } from '../theme/tokens.ts';
+import 'virtual:control-styles.css';
 import '../theme/fonts.ts';
 import '../theme/base.css';
 import './walk.css';
