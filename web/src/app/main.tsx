@@ -8,7 +8,7 @@ import 'virtual:control-styles.css';
 import '../theme/fonts.ts';
 import '../theme/base.css';
 import './app.css';
-import { router } from './router.tsx';
+import { openRouter } from './router.tsx';
 
 applyTokens(document.documentElement);
 giveStylesTheNonce();
@@ -22,10 +22,16 @@ const queries = new QueryClient({
 
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root');
-createRoot(root).render(
-  <ConfigProvider theme={THEME} csp={{ nonce: styleNonce() }}>
-    <QueryClientProvider client={queries}>
-      <RouterProvider router={router} />
-    </QueryClientProvider>
-  </ConfigProvider>,
-);
+/** Fetches the place asked for and draws it. */
+function open(on: HTMLElement): void {
+  createRoot(on).render(
+    <ConfigProvider theme={THEME} csp={{ nonce: styleNonce() }}>
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={openRouter()} />
+      </QueryClientProvider>
+    </ConfigProvider>,
+  );
+}
+
+// Evaluating the code and asking for the rest of it are two tasks, so that neither holds the page up.
+setTimeout(open, 0, root);

@@ -98,82 +98,84 @@ const places: RouteObject[] = [
   { path: '*', Component: NotFound },
 ];
 
-export const router = createBrowserRouter([
-  {
-    path: 'invitation',
-    ErrorBoundary: Broken,
-    HydrateFallback: () => null,
-    lazy: async () => ({ Component: (await import('../people/InvitationPage.tsx')).InvitationPage }),
-  },
-  {
-    Component: Gate,
-    ErrorBoundary: Broken,
-    HydrateFallback: () => null,
-    children: [
-      place('print/sittings/:id/cards', async () => ({
-        Component: (await import('../print/StationCards.tsx')).StationCards,
-      })),
-      place('print/sittings/:id/cutting-list', async () => ({
-        Component: (await import('../print/CuttingSheets.tsx')).CuttingSheet,
-      })),
-      place('print/sittings/:id/labels', async () => ({
-        Component: (await import('../print/CuttingSheets.tsx')).CuttingLabels,
-      })),
-      place('print/sittings/:id/answer-key', async () => ({
-        Component: (await import('../print/AnswerKey.tsx')).AnswerKey,
-      })),
-      place('print/sittings/:id/volunteer-card', async () => ({
-        Component: (await import('../print/VolunteerCard.tsx')).VolunteerCard,
-      })),
-      place('print/sittings/:id/answer-sheets', async () => ({
-        Component: (await import('../print/AnswerSheets.tsx')).AnswerSheets,
-      })),
-      place('print/sittings/:id/slips', async () => ({
-        Component: (await import('../print/ResultSlips.tsx')).ResultSlips,
-      })),
-      place('print/lists/:id/plates', async () => ({
-        Component: (await import('../print/PlatesSheet.tsx')).PlatesSheet,
-      })),
-      place('print/lists/:id/booklet', async () => ({
-        Component: (await import('../print/Booklet.tsx')).Booklet,
-      })),
-      place('print/lists/:id/key', async () => ({
-        Component: (await import('../print/KeySheet.tsx')).KeySheet,
-      })),
-      place('print/lists/:id/sorting', async () => ({
-        Component: (await import('../print/SortingCards.tsx')).SortingCards,
-      })),
-      place('print/lists/:id/roots', async () => ({
-        Component: (await import('../print/RootCards.tsx')).RootCards,
-      })),
-      place('print/species/:id', async () => ({
-        Component: (await import('../print/Booklet.tsx')).SheetOfSpecies,
-      })),
-      place('print/species/:id/week', async () => ({
-        Component: (await import('../print/TreeOfWeek.tsx')).TreeOfWeek,
-      })),
-      place('print/bench', async () => ({
-        Component: (await import('../print/BenchSheet.tsx')).BenchSheet,
-      })),
-      place('print/contrasts/:a/:b/sheet', async () => ({
-        Component: (await import('../print/ContrastSheet.tsx')).ContrastSheet,
-      })),
-      place('print/contrasts/:a/:b/cue-card', async () => ({
-        Component: (await import('../print/CueCards.tsx')).CueCards,
-      })),
-      place('print/contrasts/:a/:b/cards', async () => ({
-        Component: (await import('../print/ContrastCards.tsx')).ContrastCards,
-      })),
-      place('print/contrasts/:a/:b/worksheet', async () => ({
-        Component: (await import('../print/Worksheet.tsx')).Worksheet,
-      })),
-      place('print/species/:id/drill', async () => ({
-        Component: (await import('../print/DrillSheet.tsx')).DrillSheet,
-      })),
-      place('project/:a/:b', async () => ({
-        Component: (await import('../reteach/ReviewPage.tsx')).ReviewPage,
-      })),
-      { Component: Shell, children: places },
-    ],
-  },
-]);
+/** Makes the router, which goes at once to where the address says. */
+export const openRouter = () =>
+  createBrowserRouter([
+    {
+      path: 'invitation',
+      ErrorBoundary: Broken,
+      HydrateFallback: () => null,
+      lazy: async () => ({ Component: (await import('../people/InvitationPage.tsx')).InvitationPage }),
+    },
+    {
+      Component: Gate,
+      ErrorBoundary: Broken,
+      HydrateFallback: () => null,
+      children: [
+        place('print/sittings/:id/cards', async () => ({
+          Component: (await import('../print/StationCards.tsx')).StationCards,
+        })),
+        place('print/sittings/:id/cutting-list', async () => ({
+          Component: (await import('../print/CuttingSheets.tsx')).CuttingSheet,
+        })),
+        place('print/sittings/:id/labels', async () => ({
+          Component: (await import('../print/CuttingSheets.tsx')).CuttingLabels,
+        })),
+        place('print/sittings/:id/answer-key', async () => ({
+          Component: (await import('../print/AnswerKey.tsx')).AnswerKey,
+        })),
+        place('print/sittings/:id/volunteer-card', async () => ({
+          Component: (await import('../print/VolunteerCard.tsx')).VolunteerCard,
+        })),
+        place('print/sittings/:id/answer-sheets', async () => ({
+          Component: (await import('../print/AnswerSheets.tsx')).AnswerSheets,
+        })),
+        place('print/sittings/:id/slips', async () => ({
+          Component: (await import('../print/ResultSlips.tsx')).ResultSlips,
+        })),
+        place('print/lists/:id/plates', async () => ({
+          Component: (await import('../print/PlatesSheet.tsx')).PlatesSheet,
+        })),
+        place('print/lists/:id/booklet', async () => ({
+          Component: (await import('../print/Booklet.tsx')).Booklet,
+        })),
+        place('print/lists/:id/key', async () => ({
+          Component: (await import('../print/KeySheet.tsx')).KeySheet,
+        })),
+        place('print/lists/:id/sorting', async () => ({
+          Component: (await import('../print/SortingCards.tsx')).SortingCards,
+        })),
+        place('print/lists/:id/roots', async () => ({
+          Component: (await import('../print/RootCards.tsx')).RootCards,
+        })),
+        place('print/species/:id', async () => ({
+          Component: (await import('../print/Booklet.tsx')).SheetOfSpecies,
+        })),
+        place('print/species/:id/week', async () => ({
+          Component: (await import('../print/TreeOfWeek.tsx')).TreeOfWeek,
+        })),
+        place('print/bench', async () => ({
+          Component: (await import('../print/BenchSheet.tsx')).BenchSheet,
+        })),
+        place('print/contrasts/:a/:b/sheet', async () => ({
+          Component: (await import('../print/ContrastSheet.tsx')).ContrastSheet,
+        })),
+        place('print/contrasts/:a/:b/cue-card', async () => ({
+          Component: (await import('../print/CueCards.tsx')).CueCards,
+        })),
+        place('print/contrasts/:a/:b/cards', async () => ({
+          Component: (await import('../print/ContrastCards.tsx')).ContrastCards,
+        })),
+        place('print/contrasts/:a/:b/worksheet', async () => ({
+          Component: (await import('../print/Worksheet.tsx')).Worksheet,
+        })),
+        place('print/species/:id/drill', async () => ({
+          Component: (await import('../print/DrillSheet.tsx')).DrillSheet,
+        })),
+        place('project/:a/:b', async () => ({
+          Component: (await import('../reteach/ReviewPage.tsx')).ReviewPage,
+        })),
+        { Component: Shell, children: places },
+      ],
+    },
+  ]);

@@ -144,7 +144,11 @@ function Pair({
 }) {
   const go = useGo();
   const head = useRef<HTMLHeadingElement>(null);
-  useEffect(() => head.current?.focus(), []);
+  useEffect(() => {
+    // After the page was painted: the focus asks for the layout, which would else be worked out within the same task.
+    const later = setTimeout(() => head.current?.focus());
+    return () => clearTimeout(later);
+  }, []);
   const truth = e.pair.truth.id;
   const answer = e.pair.answer.id;
   return (

@@ -69,7 +69,7 @@ function Rows({ section, data }: { section: string; data: ReadingsOfClass }) {
       <DataTable<ReadingRow>
         label="Wrong answers"
         file="readings"
-        pageSize={50}
+        pageSize={25}
         rows={data.rows.filter((r) => only === null || firstReading(r) === only)}
         rowKey={(r) => `${r.station}/${r.student}`}
         plain={(r) => ({

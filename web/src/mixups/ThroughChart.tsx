@@ -1,12 +1,18 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
 import type { Evidence, MixUpRow } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
-import { Later } from '../parts/index.ts';
+import { InTurn } from '../parts/index.ts';
 import { plain } from './boardWords.ts';
 
 const INK = '#12211C';
 const THERE = { stroke: '#A5173F', strokeWidth: 2 };
 const BACK = { stroke: '#0F5C4C', strokeWidth: 2, strokeDasharray: '6 3' };
+const SHARES = { dot: { r: 4 }, isAnimationActive: false, connectNulls: true } as const;
+const TICK = { fill: INK, fontSize: 12 } as const;
+/** In pixels. A width that is known spares the chart a second drawing. */
+const WIDTH = 720;
+/** So many days stand side by side without touching, and need not be measured. */
+const WITHOUT_OVERLAP = 7;
 const percent = ({ k, n }: { k: number; n: number }): number | null =>
   n === 0 ? null : Math.round((100 * k) / n);
 
@@ -43,58 +49,49 @@ export function ThroughChart({
   return (
     <figure className="chart" aria-label="Share of answers by sitting">
       <LineChart
-        responsive
-        style={{ width: '100%', height: 170 }}
+        width={WIDTH}
+        height={170}
+        style={{ maxWidth: '100%' }}
         data={points}
         margin={{ top: 20, right: 24, bottom: 0, left: 0 }}
         accessibilityLayer={false}
       >
-        <CartesianGrid stroke="#D5DEDA" vertical={false} />
-        <XAxis
-          dataKey="at"
-          type="number"
-          domain={['dataMin', 'dataMax']}
-          ticks={points.map((p) => p.at)}
-          tickFormatter={day}
-          tick={{ fill: INK, fontSize: 12 }}
-          padding={{ left: 30, right: 30 }}
+        <InTurn
+          parts={[
+            <XAxis
+              key="days"
+              dataKey="at"
+              type="number"
+              domain={['dataMin', 'dataMax']}
+              ticks={points.map((p) => p.at)}
+              tickFormatter={day}
+              tick={TICK}
+              padding={{ left: 30, right: 30 }}
+              {...(points.length <= WITHOUT_OVERLAP ? { interval: 0 } : {})}
+            />,
+            <YAxis
+              key="shares"
+              domain={[0, 100]}
+              ticks={[0, 50, 100]}
+              interval={0}
+              unit="%"
+              width={44}
+              tick={TICK}
+            />,
+            <CartesianGrid key="grid" stroke="#D5DEDA" vertical={false} />,
+            ...lessons.map((l) => (
+              <ReferenceLine
+                key={`lesson ${l.on}`}
+                x={Date.parse(l.on)}
+                stroke={INK}
+                strokeDasharray="4 3"
+                label={{ value: 'lesson', position: 'top', fontSize: 11 }}
+              />
+            )),
+            <Line key="there" dataKey="there" {...THERE} {...SHARES} />,
+            <Line key="back" dataKey="back" {...BACK} {...SHARES} />,
+          ]}
         />
-        <YAxis
-          domain={[0, 100]}
-          ticks={[0, 50, 100]}
-          unit="%"
-          width={44}
-          tick={{ fill: INK, fontSize: 12 }}
-        />
-        <Later>
-          {() => (
-            <>
-              {' '}
-              {lessons.map((l) => (
-                <ReferenceLine
-                  key={l.on}
-                  x={Date.parse(l.on)}
-                  stroke={INK}
-                  strokeDasharray="4 3"
-                  label={{ value: 'lesson', position: 'top', fontSize: 11 }}
-                />
-              ))}
-            </>
-          )}
-        </Later>
-        <Later>
-          {() => (
-            <Later>
-              {() => (
-                <>
-                  {' '}
-                  <Line dataKey="there" {...THERE} dot={{ r: 4 }} isAnimationActive={false} connectNulls />
-                  <Line dataKey="back" {...BACK} dot={{ r: 4 }} isAnimationActive={false} connectNulls />
-                </>
-              )}
-            </Later>
-          )}
-        </Later>
       </LineChart>
       <figcaption>
         <table className="plain-table">
