@@ -1,7 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { choose, go, joinOnPhone, openQuiz, picture, signInAsOwner } from './steps.ts';
+import { accessibility, choose, go, joinOnPhone, openQuiz, picture, signInAsOwner } from './steps.ts';
 
 /** Types a name and waits until the server has it. */
 async function answer(phone: Page, name: string): Promise<void> {
@@ -66,7 +65,7 @@ test('a tree stands in after the key was locked: the change is listed with its e
   await expect(page.getByText('in place of L07 at this sitting')).toBeVisible();
   await expect(key).toContainText('gets another grade');
   await picture(page, 'key');
-  const faults = await new AxeBuilder({ page }).analyze();
+  const faults = await accessibility(page).analyze();
   expect(faults.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
   await key.getByRole('button', { name: 'Revise key' }).click();
   const dialog = page.getByRole('dialog');

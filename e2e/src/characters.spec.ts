@@ -1,10 +1,9 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { gradesOfSecondLook, picture, signInAsOwner } from './steps.ts';
+import { accessibility, gradesOfSecondLook, picture, signInAsOwner } from './steps.ts';
 
 const noFault = async (page: Page): Promise<void> => {
-  const axe = await new AxeBuilder({ page }).analyze();
+  const axe = await accessibility(page).analyze();
   expect(axe.violations.map((v) => `${v.id}: ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
 };
 

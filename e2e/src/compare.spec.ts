@@ -1,8 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
-import { choose, pick, picture, signInAsOwner, typeDay } from './steps.ts';
+import { accessibility, choose, pick, picture, signInAsOwner, typeDay } from './steps.ts';
 
 const BIG = 'Trees of Quillan Creek (47)';
 const SMALL = 'First trees, youth group (12)';
@@ -289,7 +288,7 @@ test('shared names, close names and root cards; no room has a serious fault of a
   ]) {
     await room(page, name, SMALL);
     await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0);
-    const { violations } = await new AxeBuilder({ page }).analyze();
+    const { violations } = await accessibility(page).analyze();
     for (const v of violations.filter((x) => x.impact === 'serious' || x.impact === 'critical')) {
       faults.push(`${name}: ${v.id} ${v.nodes[0]?.html.slice(0, 140) ?? ''}`);
     }

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
-import AxeBuilder from '@axe-core/playwright';
 import { readPdf } from './pdf.ts';
 import {
+  accessibility,
   addStation,
   choose,
   closeSitting,
@@ -50,7 +50,7 @@ test('from a draft with one unfair station to a locked key with its cutting list
   const panel = page.getByRole('complementary', { name: 'Station 1' });
   await expect(panel).toContainText('whitebark pine');
   await picture(page, 'quiz-fixes');
-  const faults = await new AxeBuilder({ page }).analyze();
+  const faults = await accessibility(page).analyze();
   expect(faults.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
   await panel.getByRole('button', { name: 'Add a cone or fruit → fair' }).click();
   await expect(list.getByRole('listitem').first()).not.toContainText('unfair');
@@ -205,7 +205,7 @@ test('a question of another kind is made from what is recorded and answered on a
   await phone.keyboard.press('ArrowUp');
   await expect(phone.getByText('Marked. Tap again to move it.')).toBeVisible();
   await picture(phone, 'walk-kinds');
-  const faults = await new AxeBuilder({ page: phone }).analyze();
+  const faults = await accessibility(phone).analyze();
   expect(faults.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
   // What was answered is there again after a reload.
   await expect(phone.getByText('all sent')).toBeVisible();

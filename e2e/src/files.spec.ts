@@ -1,7 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { choose, go, pick, picture, signInAsOwner, speciesRoom } from './steps.ts';
+import { accessibility, choose, go, pick, picture, signInAsOwner, speciesRoom } from './steps.ts';
 
 test.describe.configure({ mode: 'serial' });
 let page: Page;
@@ -62,7 +61,7 @@ test('what is given out comes back unchanged; a file too large or of the wrong k
   await area.getByRole('button', { name: 'See what it would do' }).click();
   await expect(area.getByRole('region', { name: 'Refused' })).toContainText('not well-formed XML');
   expect(
-    (await new AxeBuilder({ page }).analyze()).violations.filter(
+    (await accessibility(page).analyze()).violations.filter(
       (v) => v.impact === 'serious' || v.impact === 'critical',
     ),
   ).toEqual([]);
@@ -96,7 +95,7 @@ test('a range is changed on the map and by name, records are judged, and who cou
   await first.getByRole('button', { name: 'Accept' }).click();
   await expect(first.getByRole('button', { name: 'Accept' })).toHaveAttribute('aria-pressed', 'true');
   expect(
-    (await new AxeBuilder({ page }).analyze()).violations.filter(
+    (await accessibility(page).analyze()).violations.filter(
       (v) => v.impact === 'serious' || v.impact === 'critical',
     ),
   ).toEqual([]);

@@ -1,7 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Browser, Page } from '@playwright/test';
-import { choose, go, picture, signIn, signInAsOwner } from './steps.ts';
+import { accessibility, choose, go, picture, signIn, signInAsOwner } from './steps.ts';
 
 async function toPeople(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Odile Marsh' }).click();
@@ -10,7 +9,7 @@ async function toPeople(page: Page): Promise<void> {
 }
 
 async function faultless(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await accessibility(page).analyze();
   expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([]);
 }
 

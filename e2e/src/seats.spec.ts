@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { joinOnPhone, openQuiz, picture, signInAsOwner } from './steps.ts';
+import { accessibility, joinOnPhone, openQuiz, picture, signInAsOwner } from './steps.ts';
 
 test('one phone is in two quizzes: it joins a second, goes back to the first, and leaves both', async ({
   page,
@@ -42,7 +41,7 @@ test('one phone is in two quizzes: it joins a second, goes back to the first, an
   const others = phone.getByRole('region', { name: 'Other quizzes' });
   await expect(others.getByRole('button', { name: /number 207: closed/ })).toBeVisible();
   await picture(phone, 'walk-other-quizzes');
-  expect((await new AxeBuilder({ page: phone }).analyze()).violations).toEqual([]);
+  expect((await accessibility(phone).analyze()).violations).toEqual([]);
   await others.getByRole('button', { name: /number 207: closed/ }).click();
   await expect(phone.getByRole('heading', { name: 'Handed in' })).toBeVisible();
   await expect(phone.getByRole('listitem').first()).toContainText('western larch');

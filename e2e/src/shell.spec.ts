@@ -1,10 +1,9 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { PHONE, go, signIn, signInAsOwner, typeDay } from './steps.ts';
+import { accessibility, PHONE, go, signIn, signInAsOwner, typeDay } from './steps.ts';
 
 async function seriousFaults(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await accessibility(page).analyze();
   return violations
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')
     .flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 160)}`));

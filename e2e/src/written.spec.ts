@@ -1,8 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import AxeBuilder from '@axe-core/playwright';
 import { readPdf } from './pdf.ts';
-import { picture, signInAsOwner } from './steps.ts';
+import { accessibility, picture, signInAsOwner } from './steps.ts';
 
 /** Calls the application from the page, with its session and origin. */
 async function api<T>(
@@ -244,7 +243,7 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
       if (await page.getByRole('region', { name: 'Lines that look off' }).isVisible())
         found.push(`shift ${p.code}`);
       if (p === shifted && from === 401) {
-        const faults = await new AxeBuilder({ page }).analyze();
+        const faults = await accessibility(page).analyze();
         expect(faults.violations.map((v) => v.id)).toEqual([]);
         await page.getByRole('button', { name: /^Move lines 13 to 30/ }).click();
         await expect(page.getByText('The sheet as written is kept.')).toBeVisible();

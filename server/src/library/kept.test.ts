@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { openTestApp, WS, id } from '../testing/index.ts';
 import type { TestApp } from '../testing/index.ts';
-import { keptUnderStamp } from './kept.ts';
+import { keptUnderStamp, keptWithVocabulary } from './kept.ts';
 import { readHeaders } from './taxa.ts';
 
 let app: TestApp;
@@ -21,6 +21,21 @@ test('what was read is kept until the library changes', async () => {
   expect([await read(), await read()]).toEqual([1, 1]);
   await app.db.query(rename, [id('grandis'), 'giant fir', 'common']);
   expect([await read(), await read()]).toEqual([2, 2]);
+});
+
+test('the vocabulary is read again when it changes, and for nothing else', async () => {
+  let reads = 0;
+  const read = (): Promise<number> =>
+    keptWithVocabulary(app.db, WS, 'counting words', () => Promise.resolve((reads += 1)));
+  expect(await read()).toBe(1);
+  await app.db.query(rename, [id('grandis'), 'white fir', 'common']);
+  await app.db.query('update tree set ws = ws where ws = $1', [WS]);
+  expect(await read()).toBe(1);
+  for (const table of ['character', 'state', 'character_applies', 'confusion']) {
+    const before = await read();
+    await app.db.query(`update "${table}" set ws = ws where ws = $1`, [WS]);
+    expect([table, await read()]).toEqual([table, before + 1]);
+  }
 });
 
 test.each([

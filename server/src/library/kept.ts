@@ -4,22 +4,19 @@ import type { Sql } from '../db/index.ts';
 
 const kept = new LRUCache<string, { readonly value: unknown }>({ max: 256 });
 
-/**
- * Keeps what was read of the library under its stamp, the least recently used first to go. A stamp never comes twice, so
- * something read inside a transaction that is rolled back is never found again, and a change by another process is seen
- * at once.
- */
-export async function keptUnderStamp<T>(
+/** What a stamp stands for: all of the library, or the vocabulary alone, which changes seldom and is long to read. */
+type Stamp = 'library_stamp' | 'vocabulary_stamp';
+
+async function keptUnder<T>(
+  stamp: Stamp,
   sql: Sql,
   ws: string,
   what: string,
   read: () => Promise<T>,
 ): Promise<T> {
-  const row = await maybe<{ stamp: string }>(
-    sql,
-    'select library_stamp as stamp from workspace where id = $1',
-    [ws],
-  );
+  const row = await maybe<{ stamp: string }>(sql, `select ${stamp} as stamp from workspace where id = $1`, [
+    ws,
+  ]);
   if (!row) return read();
   const key = `${row.stamp}/${what}`;
   const had = kept.get(key);
@@ -28,3 +25,19 @@ export async function keptUnderStamp<T>(
   kept.set(key, { value });
   return value;
 }
+
+/**
+ * Keeps what was read of the library under its stamp, the least recently used first to go. A stamp never comes twice, so
+ * something read inside a transaction that is rolled back is never found again, and a change by another process is seen
+ * at once.
+ */
+export const keptUnderStamp = <T>(sql: Sql, ws: string, what: string, read: () => Promise<T>): Promise<T> =>
+  keptUnder('library_stamp', sql, ws, what, read);
+
+/** Keeps what was read of characters, states, when they apply and what they are read for, under the stamp of those alone. */
+export const keptWithVocabulary = <T>(
+  sql: Sql,
+  ws: string,
+  what: string,
+  read: () => Promise<T>,
+): Promise<T> => keptUnder('vocabulary_stamp', sql, ws, what, read);

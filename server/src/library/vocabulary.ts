@@ -6,7 +6,7 @@ import { normalise } from '@hurrow/core/names';
 import { VOCABULARY_RATES, readBy } from '@hurrow/core/tells';
 import { insertRows } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
-import { keptUnderStamp } from './kept.ts';
+import { keptWithVocabulary } from './kept.ts';
 
 /** A shipped character as a row of its table. */
 export const characterRow = (ws: string, c: Character, ord: number): Record<string, unknown> => ({
@@ -181,13 +181,13 @@ export const readVocabulary = async (sql: Sql, ws: string): Promise<readonly Glo
  * vocabulary's own.
  */
 export const vocabularyToRead = (sql: Sql, ws: string): Promise<Vocabulary> =>
-  keptUnderStamp(sql, ws, 'vocabulary to read', async () =>
+  keptWithVocabulary(sql, ws, 'vocabulary to read', async () =>
     readBy(vocabularyOf(await readVocabulary(sql, ws)), VOCABULARY_RATES),
   );
 
 /** Every character of a workspace, retired ones too. */
 export const readWholeVocabulary = (sql: Sql, ws: string): Promise<readonly GlossaryCharacter[]> =>
-  keptUnderStamp(sql, ws, 'vocabulary', () => readFromTables(sql, ws));
+  keptWithVocabulary(sql, ws, 'vocabulary', () => readFromTables(sql, ws));
 
 async function readFromTables(sql: Sql, ws: string): Promise<readonly GlossaryCharacter[]> {
   const rows = await sql.query<CharacterRow>(
