@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { accessibility, PHONE, go, signIn, signInAsOwner, typeDay } from './steps.ts';
 
 async function seriousFaults(page: Page): Promise<string[]> {
@@ -122,6 +122,30 @@ test('the keyboard’s help, an address that leads nowhere, and a failing networ
   await page.unroute('**/api/species');
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('link', { name: 'Abies grandis' })).toBeVisible();
+});
+
+const look = (of: Locator, property: string): Promise<string> =>
+  of.evaluate((e, p) => getComputedStyle(e).getPropertyValue(p), property);
+
+test('controls come with their styles in a sheet, and links outside them stay as we draw them', async ({
+  page,
+}) => {
+  await signInAsOwner(page);
+  expect(
+    await look(page.getByRole('link', { name: /^Check and open/ }).first(), 'text-decoration-line'),
+  ).toBe('underline');
+  await go(page, 'Species');
+  const cell = page.getByRole('link', { name: 'Abies grandis' });
+  expect(await look(cell, 'text-decoration-line')).toBe('none');
+  expect(await look(page.locator('.ant-table-cell').first(), 'padding-left')).toBe('8px');
+  await page.getByRole('button', { name: 'Add a species or a group' }).click();
+  const dialog = page.getByRole('dialog');
+  expect(await look(dialog.getByRole('button', { name: 'Cancel' }), 'border-radius')).toBe('4px');
+  expect(await look(dialog.locator('.ant-select').first(), 'border-radius')).toBe('4px');
+  // What the browser still writes itself are the values of variables; a rule of a button would be computed here.
+  const written = await page.locator('style').evaluateAll((all) => all.map((s) => s.textContent).join(''));
+  expect(written).toContain('--ant-');
+  expect(written).not.toContain('.ant-btn-primary');
 });
 
 test('two people who change one statement are both heard', async ({ page, browser }) => {
