@@ -10,7 +10,7 @@ const BACK = { stroke: '#0F5C4C', strokeWidth: 2, strokeDasharray: '6 3' };
 const SHARES = { dot: { r: 4 }, isAnimationActive: false, connectNulls: true } as const;
 const TICK = { fill: INK, fontSize: 12 } as const;
 /** In pixels. A width that is known spares the chart a second drawing. */
-const WIDTH = 720;
+const WIDTH = 500;
 /** So many days stand side by side without touching, and need not be measured. */
 const WITHOUT_OVERLAP = 7;
 const percent = ({ k, n }: { k: number; n: number }): number | null =>

@@ -122,8 +122,24 @@ describe('a mix-up in words', () => {
       { on: '2026-09-26', verdict, before: { k: 9, n: 24 }, after: { k: 1, n: 22 } },
       day,
     );
-    expect(said).toContain('Before the lesson of day 26, 9 of 24 students at new trees; after it, 1 of 22.');
+    expect(said).toContain(
+      'Before the lesson of day 26, 9 of 24 students at new trees; after it, 1 of 22 students at new trees.',
+    );
     expect(said).toContain(words);
+  });
+
+  test('says in words that nobody was at a new tree, before a lesson or at all', () => {
+    const of = (before: number, after: number) =>
+      effectWords(
+        { on: '2026-09-26', verdict: 'too few', before: { k: 0, n: before }, after: { k: 0, n: after } },
+        day,
+      );
+    expect(of(0, 5)).toContain(
+      'Before the lesson of day 26, nobody was at a new tree; after it, 0 of 5 students at new trees.',
+    );
+    expect(of(0, 0)).toBe(
+      'Nobody met a new tree before or after the lesson of day 26, so it cannot be said what it did.',
+    );
   });
 
   test('says that answer forms are counted together unless one is chosen', () => {

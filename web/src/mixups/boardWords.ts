@@ -103,9 +103,16 @@ const EFFECT_WORDS: Readonly<Record<Evidence['effects'][number]['verdict'], stri
   'too few': 'These are too few answers on new trees to say more.',
 };
 
+const atNewTrees = ({ k, n }: { readonly k: number; readonly n: number }): string =>
+  n === 0 ? 'nobody was at a new tree' : `${k} of ${n} students at new trees`;
+
 /** What followed a lesson, counted on students at trees they had not met before. */
-export const effectWords = (e: Evidence['effects'][number], day: (on: string) => string): string =>
-  `Before the lesson of ${day(e.on)}, ${e.before.k} of ${e.before.n} students at new trees; after it, ${e.after.k} of ${e.after.n}. ${EFFECT_WORDS[e.verdict]}`;
+export function effectWords(e: Evidence['effects'][number], day: (on: string) => string): string {
+  const { before, after } = e;
+  if (before.n + after.n === 0)
+    return `Nobody met a new tree before or after the lesson of ${day(e.on)}, so it cannot be said what it did.`;
+  return `Before the lesson of ${day(e.on)}, ${atNewTrees(before)}; after it, ${atNewTrees(after)}. ${EFFECT_WORDS[e.verdict]}`;
+}
 
 /** When *more than slips* was worked out. */
 export function flagBase({ small, flagsFrom }: Pick<MixUps, 'small' | 'flagsFrom'>): string {
