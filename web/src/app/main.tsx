@@ -22,16 +22,16 @@ const queries = new QueryClient({
 
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root');
-/** Fetches the place asked for and draws it. */
-function open(on: HTMLElement): void {
+/** Draws the place that the router has gone to. */
+function draw(on: HTMLElement, router: ReturnType<typeof openRouter>): void {
   createRoot(on).render(
     <ConfigProvider theme={THEME} csp={{ nonce: styleNonce() }}>
       <QueryClientProvider client={queries}>
-        <RouterProvider router={openRouter()} />
+        <RouterProvider router={router} />
       </QueryClientProvider>
     </ConfigProvider>,
   );
 }
 
-// Evaluating the code and asking for the rest of it are two tasks, so that neither holds the page up.
-setTimeout(open, 0, root);
+// Evaluating the code, asking for the rest of it and drawing are tasks of their own, so that none holds the page up.
+setTimeout(() => setTimeout(draw, 0, root, openRouter()));
