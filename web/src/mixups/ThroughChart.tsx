@@ -13,6 +13,7 @@ const TICK = { fill: INK, fontSize: 12 } as const;
 const WIDTH = 500;
 /** So many days stand side by side without touching, and need not be measured. */
 const WITHOUT_OVERLAP = 7;
+const answersOf = ({ k, n }: { k: number; n: number }): string => (n === 0 ? 'not asked' : `${k} of ${n}`);
 const percent = ({ k, n }: { k: number; n: number }): number | null =>
   n === 0 ? null : Math.round((100 * k) / n);
 
@@ -58,6 +59,8 @@ export function ThroughChart({
       >
         <InTurn
           parts={[
+            // The chart itself, before anything stands in it.
+            null,
             <XAxis
               key="days"
               dataKey="at"
@@ -112,7 +115,7 @@ export function ThroughChart({
               </th>
               {through.map((t) => (
                 <td className="number" key={t.on}>
-                  {t.there.k} of {t.there.n}
+                  {answersOf(t.there)}
                 </td>
               ))}
             </tr>
@@ -122,7 +125,7 @@ export function ThroughChart({
               </th>
               {through.map((t) => (
                 <td className="number" key={t.on}>
-                  {t.back.k} of {t.back.n}
+                  {answersOf(t.back)}
                 </td>
               ))}
             </tr>
