@@ -1,11 +1,5 @@
 import { expect, test } from '@playwright/test';
-import type { Page } from '@playwright/test';
-import { accessibility, gradesOfSecondLook, picture, signInAsOwner } from './steps.ts';
-
-const noFault = async (page: Page): Promise<void> => {
-  const axe = await accessibility(page).analyze();
-  expect(axe.violations.map((v) => `${v.id}: ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
-};
+import { gradesOfSecondLook, noFault, picture, signInAsOwner } from './steps.ts';
 
 test('the characters a class misses are worked out, opened, and weigh only where that is decided', async ({
   page,

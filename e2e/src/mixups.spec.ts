@@ -1,11 +1,5 @@
 import { expect, test } from '@playwright/test';
-import type { Page } from '@playwright/test';
-import { accessibility, gradesOfSecondLook, pick, picture, signInAsOwner } from './steps.ts';
-
-const noFault = async (page: Page): Promise<void> => {
-  const axe = await accessibility(page).analyze();
-  expect(axe.violations.map((v) => `${v.id}: ${v.nodes[0]?.html ?? ''}`)).toEqual([]);
-};
+import { gradesOfSecondLook, noFault, pick, picture, signInAsOwner } from './steps.ts';
 
 test('a graded sitting leads to its flagged pair, its answers, its students, and what would change it', async ({
   page,
