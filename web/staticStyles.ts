@@ -50,9 +50,9 @@ export function staticStyles(components: readonly string[]): Plugin {
         .flatMap((part) => (part.type === 'chunk' ? Object.entries(part.modules) : []))
         .filter(([, module]) => module.renderedLength > 0)
         .flatMap(([path]) => STYLE_OF.exec(path)?.[1] ?? []);
-      const wanted = drawn.filter((f) => !COMPUTED.has(f)).map(componentOf);
-      const left = wanted.filter((name) => !components.includes(name));
-      if (left.length > 0) this.error(`No styles are written for ${[...new Set(left)].join(', ')}.`);
+      const wanted = new Set(drawn.filter((f) => !COMPUTED.has(f)).map(componentOf));
+      const missing = [...wanted].filter((name) => !components.includes(name));
+      if (missing.length > 0) this.error(`No styles are written for ${missing.join(', ')}.`);
     },
   };
 }

@@ -34,4 +34,7 @@ function draw(on: HTMLElement, router: ReturnType<typeof openRouter>): void {
 }
 
 // Evaluating the code, asking for the rest of it and drawing are tasks of their own, so that none holds the page up.
-setTimeout(() => setTimeout(draw, 0, root, openRouter()));
+setTimeout(() => {
+  const router = openRouter();
+  setTimeout(draw, 0, root, router);
+});

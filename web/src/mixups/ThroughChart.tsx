@@ -59,8 +59,6 @@ export function ThroughChart({
       >
         <InTurn
           parts={[
-            // The chart itself, before anything stands in it.
-            null,
             <XAxis
               key="days"
               dataKey="at"

@@ -109,6 +109,16 @@ describe('what followed a lesson', () => {
     );
   });
 
+  test('has no number without a base where nobody was at a new tree on one side of the lesson', () => {
+    const none = { k: 0, n: 0 };
+    expect(followedWords(followed({ verdict: 'too few', before: none, after: { k: 2, n: 5 } }))).toContain(
+      ' Before it nobody was at a new tree, after it 2 of 5 students.',
+    );
+    expect(followedWords(followed({ verdict: 'too few', after: none }))).toContain(
+      ' Before it 8 of 24 students at new trees, after it nobody was at one.',
+    );
+  });
+
   test('says nothing in numbers where there are none', () => {
     const none = { k: 0, n: 0 };
     expect(

@@ -124,7 +124,11 @@ export function followedWords(f: LessonFollowed): string {
   const counts =
     before.n + after.n === 0
       ? ''
-      : ` Before ${before.k} of ${before.n} students at new trees, after ${after.k} of ${after.n}.`;
+      : before.n === 0
+        ? ` Before it nobody was at a new tree, after it ${after.k} of ${after.n} students.`
+        : after.n === 0
+          ? ` Before it ${before.k} of ${before.n} students at new trees, after it nobody was at one.`
+          : ` Before ${before.k} of ${before.n} students at new trees, after ${after.k} of ${after.n}.`;
   const rest =
     others.before.n === 0 || others.after.n === 0
       ? ''
