@@ -1,11 +1,13 @@
 // Runs Jest; the server's tests get the database they start from.
 import { join } from 'node:path';
 import { ROOT, run } from './run.mjs';
+import { SCRATCH } from './scratch.mjs';
 
 const args = process.argv.slice(2);
 
 /** @param options `env` for the run, `quiet` to keep its output. */
-export async function jest(more, { env = process.env, quiet = false } = {}) {
+export async function jest(more, { env: given = process.env, quiet = false } = {}) {
+  const env = { ...given, HURROW_SCRATCH: SCRATCH };
   if (more.includes('server') || more.includes('bench')) {
     await run(process.execPath, ['--import', 'tsx', 'server/src/testing/prepare.ts'], { env });
   }

@@ -1,9 +1,9 @@
 // A PostgreSQL cluster of its own for the tests: in a temporary folder, on the loopback only, gone afterwards.
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { run } from './run.mjs';
+import { SCRATCH } from './scratch.mjs';
 
 const BIN = '/usr/lib/postgresql/15/bin';
 
@@ -24,7 +24,7 @@ function as(command, args) {
 
 /** Runs `fn` with the address of a fresh cluster. */
 export async function withPostgres(fn) {
-  const folder = mkdtempSync(join(tmpdir(), 'hurrow-postgres-'));
+  const folder = mkdtempSync(join(SCRATCH, 'hurrow-postgres-'));
   if (process.getuid?.() === 0) await run('chown', ['postgres', folder], { quiet: true });
   else chmodSync(folder, 0o700);
   const data = join(folder, 'data');

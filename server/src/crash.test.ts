@@ -1,9 +1,8 @@
 import { spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
-import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
@@ -16,6 +15,7 @@ import {
   openSitting,
   placeFilled,
   send,
+  scratch,
 } from './testing/index.ts';
 import type { Client } from './testing/index.ts';
 
@@ -36,7 +36,7 @@ const freePort = (): Promise<number> =>
   });
 
 beforeAll(async () => {
-  home = mkdtempSync(join(tmpdir(), 'hurrow-crash-'));
+  home = scratch('crash');
   data = join(home, 'data');
   placeFilled(join(data, 'database'));
   port = await freePort();

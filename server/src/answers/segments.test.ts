@@ -1,20 +1,11 @@
-import {
-  appendFileSync,
-  mkdtempSync,
-  readFileSync,
-  readdirSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
+import { appendFileSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { open } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { answerText } from '@hurrow/core/answers';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { v4 } from 'uuid';
-import { loggedAnswer } from '../testing/index.ts';
+import { loggedAnswer, scratch } from '../testing/index.ts';
 import { allAnswers, answersInFolder } from './index.ts';
 import type { AnswersLog, LoggedAnswer } from './index.ts';
 import type { OpenAppend } from './segments.ts';
@@ -23,7 +14,7 @@ const SITTING = loggedAnswer().sitting;
 let home: string;
 let folder: string;
 beforeEach(() => {
-  home = mkdtempSync(join(tmpdir(), 'hurrow-log-'));
+  home = scratch('log');
   folder = join(home, 'answers');
 });
 afterEach(() => rmSync(home, { recursive: true, force: true }));

@@ -1,6 +1,5 @@
 import { CHARACTERS, REPLACED } from '@hurrow/core/characters';
-import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { cpSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
@@ -11,7 +10,7 @@ import { answersInMemory } from '../answers/index.ts';
 import { bulkLoad, migrate, openPglite } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
 import { bringUpToDate, openData } from '../openData.ts';
-import { openEmpty, placeEmpty } from '../testing/index.ts';
+import { openEmpty, placeEmpty, scratch } from '../testing/index.ts';
 import { restoreBackup } from './index.ts';
 import { digest } from './write.ts';
 import type { Manifest } from './write.ts';
@@ -282,7 +281,7 @@ describe('a data folder of an earlier version', () => {
   let home: string;
   let data: string;
   beforeAll(async () => {
-    home = mkdtempSync(join(tmpdir(), 'hurrow-upgrade-'));
+    home = scratch('upgrade');
     data = join(home, 'data');
     mkdirSync(data);
     // The database as it stood at migration 012, with the rows of the old backup but its last two answers.

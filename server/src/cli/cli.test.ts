@@ -1,15 +1,14 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { ImportReport } from '@hurrow/contract';
 import { writeBackup } from '../backup/index.ts';
-import { openTestApp, placeEmpty } from '../testing/index.ts';
+import { openTestApp, placeEmpty, scratch } from '../testing/index.ts';
 import { commandLine } from './index.ts';
 
 let folder: string;
 beforeAll(async () => {
-  folder = mkdtempSync(join(tmpdir(), 'hurrow-cli-'));
+  folder = scratch('cli');
   const app = await openTestApp();
   writeFileSync(
     join(folder, 'school.zip'),

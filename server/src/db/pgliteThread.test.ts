@@ -1,14 +1,14 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { faultOf, openPgliteThread } from './index.ts';
 import type { Database } from './index.ts';
+import { scratch } from '../testing/index.ts';
 
 let home: string;
 let db: Database;
 beforeAll(async () => {
-  home = mkdtempSync(join(tmpdir(), 'hurrow-thread-'));
+  home = scratch('thread');
   db = await openPgliteThread(join(home, 'database'));
   await db.script('create table t (id integer primary key, n integer check (n > 0))');
 });

@@ -1,10 +1,10 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import { lockFolder } from '../db/index.ts';
+import { scratch } from '../testing/index.ts';
 
 const ROOT = fileURLToPath(new URL('../../../', import.meta.url));
 const LOCK = `
@@ -19,7 +19,7 @@ const LOCK = `
 
 let folder: string;
 beforeEach(() => {
-  folder = mkdtempSync(join(tmpdir(), 'hurrow-lock-'));
+  folder = scratch('lock');
 });
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
 

@@ -1,18 +1,18 @@
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import express from 'express';
 import { pages } from '../pages.ts';
+import { scratch } from '../testing/index.ts';
 
 let dist: string;
 let server: Server;
 let base: string;
 beforeAll(async () => {
-  dist = mkdtempSync(join(tmpdir(), 'hurrow-pages-'));
+  dist = scratch('pages');
   for (const entry of ['app', 'walk']) {
     mkdirSync(join(dist, entry));
     writeFileSync(join(dist, entry, 'index.html'), `<meta name="nonce" content="__NONCE__">${entry}`);

@@ -1,5 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { v4 } from 'uuid';
@@ -20,6 +19,7 @@ import {
   loggedAnswer,
   openSitting,
   send,
+  scratch,
 } from '../testing/index.ts';
 import type { Client } from '../testing/index.ts';
 
@@ -45,7 +45,7 @@ const lines = (file: string): LoggedAnswer[] =>
     .map((l) => JSON.parse(l) as LoggedAnswer);
 
 beforeAll(async () => {
-  home = mkdtempSync(join(tmpdir(), 'hurrow-start-'));
+  home = scratch('start');
   data = join(home, 'data');
   const running = await start();
   const owner = await signIn(running.address);

@@ -1,13 +1,12 @@
-import { cpSync, mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { cpSync, rmSync } from 'node:fs';
 import { openPglite } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
 import { emptyFolder, filledFolder } from './prepare.ts';
+import { scratch } from './scratch.ts';
 
 /** A database of its own on PGlite, copied from a prepared folder; its folder goes when it is closed. */
 async function openCopy(of: string): Promise<Database> {
-  const folder = mkdtempSync(join(tmpdir(), 'hurrow-db-'));
+  const folder = scratch('db');
   cpSync(of, folder, { recursive: true });
   const db = await openPglite(folder);
   return {

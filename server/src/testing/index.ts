@@ -15,3 +15,4 @@ export { finished, sendFile } from './work.ts';
 export { loggedAnswer } from './logged.ts';
 export { longQuiz, openLong, retag } from './longQuiz.ts';
 export { satLong } from './satLong.ts';
+export { scratch } from './scratch.ts';
