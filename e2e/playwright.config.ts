@@ -25,7 +25,7 @@ export default defineConfig({
     trace: process.env['HURROW_TRACE'] ? 'retain-on-failure' : 'off',
   },
   webServer: {
-    command: 'node --import tsx tools/demo.ts',
+    command: 'node tools/demo.mjs',
     cwd: '..',
     env: { PORT: String(PORT) },
     url: `http://localhost:${PORT}/api/health`,

@@ -1,29 +1,14 @@
-// Builds both entries of the interface and compresses every file once, so that the server only hands them out.
-import { createHash } from 'node:crypto';
+// Builds the server and both entries of the interface, and compresses every file once, so that the server only hands them out.
 import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { sourcesHash } from './hashed.mjs';
 import { ROOT, run } from './run.mjs';
+import { buildServer } from './serverBuild.mjs';
 
 const DIST = join(ROOT, 'web/dist');
 const STAMP = join(DIST, 'built-from');
 const SOURCES = ['web', 'core/src', 'contract/src', 'package-lock.json'];
-const PASSED = new Set(['node_modules', 'dist', '.cache']);
-
-function files(path) {
-  if (!statSync(path).isDirectory()) return [path];
-  return readdirSync(path)
-    .filter((f) => !PASSED.has(f))
-    .sort()
-    .flatMap((f) => files(join(path, f)));
-}
-
-function sourcesHash() {
-  const hash = createHash('sha256');
-  for (const f of SOURCES.flatMap((s) => files(join(ROOT, s)))) hash.update(f).update(readFileSync(f));
-  return hash.digest('hex');
-}
-
 function compress(file) {
   if (!/\.(js|css|svg|html|json|webmanifest)$/.test(file) || file.endsWith('index.html')) return;
   const content = readFileSync(file);
@@ -36,7 +21,8 @@ function compress(file) {
 
 /** Builds where a source changed since the last build. */
 export async function build({ quiet = true } = {}) {
-  const hash = sourcesHash();
+  await buildServer();
+  const hash = sourcesHash(SOURCES);
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return;
   console.log('Building the interface…');
   const vite = join(ROOT, 'node_modules/vite/bin/vite.js');

@@ -6,6 +6,9 @@ const { build } = await import('./build.mjs');
 await build();
 const { spawn } = await import('node:child_process');
 const { ROOT } = await import('./run.mjs');
-const child = spawn(process.execPath, ['--import', 'tsx', 'tools/demo.ts'], { cwd: ROOT, stdio: 'inherit' });
+const child = spawn(process.execPath, ['--enable-source-maps', 'server/dist/demo.js'], {
+  cwd: ROOT,
+  stdio: 'inherit',
+});
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
 child.on('close', (code) => process.exit(code ?? 1));

@@ -5,9 +5,10 @@ import { ready } from './ready.mjs';
 import { ROOT } from './run.mjs';
 
 await ready();
+await (await import('./serverBuild.mjs')).buildServer();
 const child = spawn(
   process.execPath,
-  ['--import', 'tsx', join(ROOT, 'server/src/cli/main.ts'), ...process.argv.slice(2)],
+  ['--enable-source-maps', join(ROOT, 'server/dist/cli.js'), ...process.argv.slice(2)],
   { stdio: 'inherit', env: { ...process.env, HURROW_FROM: process.env['INIT_CWD'] ?? process.cwd() } },
 );
 child.on('close', (code) => process.exit(code ?? 1));

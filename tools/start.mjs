@@ -6,7 +6,7 @@ const { build } = await import('./build.mjs');
 await build();
 const { spawn } = await import('node:child_process');
 const { ROOT } = await import('./run.mjs');
-const child = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+const child = spawn(process.execPath, ['--enable-source-maps', 'server/dist/main.js'], {
   cwd: ROOT,
   stdio: 'inherit',
 });

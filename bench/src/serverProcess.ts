@@ -1,7 +1,8 @@
 import { spawn } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
+import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { fileURLToPath } from 'node:url';
 
@@ -17,6 +18,14 @@ export interface ServerProcess {
   readonly stop: () => Promise<void>;
 }
 
+const BUILT = 'server/dist/serveFixture.js';
+
+/** How Node starts the fixture's server of a tree: as it was built, or from TypeScript in trees of before it was built. */
+const serverOf = (root: string): readonly string[] =>
+  existsSync(join(root, BUILT))
+    ? ['--import', MONITOR, BUILT]
+    : ['--import', 'tsx', '--import', MONITOR, 'server/src/testing/serveFixture.ts'];
+
 const MONITOR = fileURLToPath(new URL('./delayMonitor.mjs', import.meta.url));
 
 const freePort = (): Promise<number> =>
@@ -31,11 +40,10 @@ const freePort = (): Promise<number> =>
 export async function startServer(root: string, data: string): Promise<ServerProcess> {
   const port = await freePort();
   const start = performance.now();
-  const child = spawn(
-    process.execPath,
-    ['--import', 'tsx', '--import', MONITOR, 'server/src/testing/serveFixture.ts', data, String(port)],
-    { cwd: root, stdio: ['ignore', 'pipe', 'pipe', 'ipc'] },
-  );
+  const child = spawn(process.execPath, [...serverOf(root), data, String(port)], {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
+  });
   let output = '';
   child.stderr?.on('data', (d) => (output += String(d)));
   await new Promise<void>((resolve, reject) => {

@@ -15,7 +15,7 @@ export interface EmptyServer {
 /** The application as it starts on an empty folder. */
 export async function startEmpty(): Promise<EmptyServer> {
   const data = mkdtempSync(join(tmpdir(), 'hurrow-start-'));
-  const child = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+  const child = spawn(process.execPath, ['server/dist/main.js'], {
     cwd: join(import.meta.dirname, '../..'),
     env: { ...process.env, HURROW_DATA: data, PORT: '0' },
     stdio: ['ignore', 'pipe', 'inherit'],

@@ -162,6 +162,31 @@ function lettersOf(s: Taxon, list: readonly Taxon[]): string {
     }
 }
 
+/** Enters a sheet by the request the page sends, whole. */
+async function enter(
+  page: Page,
+  sitting: Sitting,
+  student: string,
+  sheet: readonly OnLine[],
+  species: readonly Taxon[],
+): Promise<void> {
+  const at = `/api/sittings/${sitting.id}/sheets/${student}`;
+  const { asks } = await api<{ asks: { sittingStation: string; number: number; ask: string }[] }>(
+    page,
+    'GET',
+    at,
+  );
+  const answers = asks.map(({ sittingStation, number, ask }) => {
+    const line = sheet[number - 1] ?? 'blank';
+    const entered =
+      typeof line === 'string'
+        ? { typed: null, as: line }
+        : { typed: species[line.species]?.id ?? '', as: 'species' };
+    return { id: crypto.randomUUID(), sittingStation, ask, ...entered };
+  });
+  await api(page, 'POST', at, { answers });
+}
+
 async function press(page: Page, keys: readonly string[]): Promise<void> {
   for (const key of keys) {
     if (key.startsWith(LETTERS)) await page.keyboard.insertText(key.slice(LETTERS.length));
@@ -223,16 +248,21 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
     slips.set(differs.student, other);
     planted.push(`second ${differs.code}`);
 
-    await page.goto(
-      `/quizzes/${sitting.quiz}/sittings/${sitting.id}/sheets/${sitting.people[0]?.student ?? ''}`,
-    );
+    const sheetAt = (student: string): string =>
+      `/quizzes/${sitting.quiz}/sittings/${sitting.id}/sheets/${student}`;
+    await page.goto(sheetAt(sitting.people[0]?.student ?? ''));
     for (const p of sitting.people) {
-      await expect(page.getByRole('heading', { level: 1, name: `Sheet of number ${p.code}` })).toBeVisible();
       const as = slips.get(p.student) ?? truth.get(p.student) ?? [];
-      await press(
-        page,
-        as.flatMap((l) => keysOf(l, letters)),
-      );
+      // One class is typed from the first key to the last. Of the other, sheets with nothing planted come by the same requests.
+      const isTyped = from === 401 || slips.has(p.student) || p === shifted;
+      if (!isTyped) await enter(page, sitting, p.student, as, species);
+      if (from !== 401) await page.goto(sheetAt(p.student));
+      await expect(page.getByRole('heading', { level: 1, name: `Sheet of number ${p.code}` })).toBeVisible();
+      if (isTyped)
+        await press(
+          page,
+          as.flatMap((l) => keysOf(l, letters)),
+        );
       await expect(page.getByRole('region', { name: 'Running total' })).toContainText('All entered');
       const right = pencilled(truth.get(p.student) ?? []);
       const panel = page.getByRole('region', { name: 'Running total' });
@@ -249,7 +279,7 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
         await expect(page.getByText('The sheet as written is kept.')).toBeVisible();
         await page.locator('#entry').focus();
       }
-      await page.keyboard.press('Enter');
+      if (from === 401) await page.keyboard.press('Enter');
     }
 
     for (const s of sitting.people.filter((p) => twice.has(p.student))) {

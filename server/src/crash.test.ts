@@ -56,11 +56,10 @@ interface Started {
 
 /** A server of its own process on the data folder, filled with the fixture when the folder is new. */
 async function start(): Promise<Started> {
-  const child = spawn(
-    process.execPath,
-    ['--import', 'tsx', 'server/src/testing/serveFixture.ts', data, String(port)],
-    { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] },
-  );
+  const child = spawn(process.execPath, ['server/dist/serveFixture.js', data, String(port)], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   let output = '';
   child.stdout.on('data', (d) => (output += String(d)));
   child.stderr.on('data', (d) => (output += String(d)));
@@ -153,7 +152,7 @@ test('put back from an earlier copy of its database, it has every acknowledged a
 
 test('a second process on the folder is told the address of the first', async () => {
   const first = await start();
-  const rival = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+  const rival = spawn(process.execPath, ['server/dist/main.js'], {
     cwd: ROOT,
     env: { ...process.env, HURROW_DATA: data, PORT: '0' },
     stdio: ['ignore', 'pipe', 'pipe'],

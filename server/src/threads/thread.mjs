@@ -1,6 +1,5 @@
-// A thread starts without the loader of TypeScript, whatever its process was started with.
+// Starts a module in its thread: one of the sources with the loader of TypeScript, one that was built as it is.
 import { workerData } from 'node:worker_threads';
-import { register } from 'tsx/esm/api';
 
-register();
+if (workerData.module.endsWith('.ts')) (await import('tsx/esm/api')).register();
 await import(workerData.module);
