@@ -155,7 +155,8 @@ interface ReturnedLook extends FollowedLook {
 
 /**
  * What was named at each station by the runs whose results students have: a decision made since does not show before it
- * is returned. A name of the tree's own species counts before any other that was written at the station.
+ * is returned. A name of the tree's own species counts before any other that was written at the station. The answers come
+ * first and their grades are looked up one by one, so that a student's results read that student's rows alone.
  */
 const readReturned = (
   sql: Sql,
@@ -165,20 +166,26 @@ const readReturned = (
 ): Promise<readonly ReturnedLook[]> =>
   readMany<ReturnedLook>(
     sql,
-    `select distinct on (t.student, r.sitting_station) t.student, s.id as sitting, st.number, k.taxon as truth, s.on_date,
-       (s.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on, coalesce(l.met_before, false) as met_before,
+    `with returned as materialized (
+       select s.id, s.on_date, s.returned_run, (s.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on
+       from sitting s join section c on c.ws = s.ws and c.id = s.section join site place on place.ws = c.ws and place.id = c.site
+       where s.ws = $1 and s.section = $2 and s.state = 'returned'),
+     own as materialized (
+       select t.student, r.id as response, r.sitting_station, a.ord, s.id as sitting, s.on_date, s.returned_run, s.returned_on
+       from returned s join attempt t on t.ws = $1 and t.sitting = s.id and ($3::uuid is null or t.student = $3)
+       join response r on r.ws = $1 and r.attempt = t.id
+       join ask a on a.ws = $1 and a.id = r.ask and a.kind in ('common', 'scientific', 'either', 'choice'))
+     select distinct on (r.student, r.sitting_station) r.student, r.sitting, st.number, k.taxon as truth, r.on_date,
+       r.returned_on, coalesce(l.met_before, false) as met_before,
        case when g.outcome = 'other_species' then 'other' when g.outcome = 'blank' then 'blank' when g.taxon = k.taxon then 'right' else 'unlisted' end as named,
        g.taxon as answer
-     from sitting s join section c on c.ws = s.ws and c.id = s.section join site place on place.ws = c.ws and place.id = c.site
-     join run_grade g on g.ws = s.ws and g.run = s.returned_run
-     join response r on r.ws = g.ws and r.id = g.response join attempt t on t.ws = r.ws and t.id = r.attempt
-     join ask a on a.ws = r.ws and a.id = r.ask and a.kind in ('common', 'scientific', 'either', 'choice')
-     join run_key rk on rk.ws = g.ws and rk.run = g.run and rk.sitting_station = r.sitting_station
-     join station_key k on k.ws = rk.ws and k.sitting_station = rk.sitting_station and k.rev = rk.rev
-     join sitting_station ss on ss.ws = r.ws and ss.id = r.sitting_station join station st on st.ws = ss.ws and st.id = ss.station
-     left join look l on l.ws = r.ws and l.sitting_station = r.sitting_station and l.student = t.student
-     where s.ws = $1 and s.section = $2 and s.state = 'returned' and ($3::uuid is null or t.student = $3)
-     order by t.student, r.sitting_station, g.taxon is not distinct from k.taxon desc, g.outcome = 'other_species' desc, a.ord`,
+     from own r
+     join lateral (select x.outcome, x.taxon from run_grade x where x.ws = $1 and x.run = r.returned_run and x.response = r.response offset 0) g on true
+     join run_key rk on rk.ws = $1 and rk.run = r.returned_run and rk.sitting_station = r.sitting_station
+     join station_key k on k.ws = $1 and k.sitting_station = rk.sitting_station and k.rev = rk.rev
+     join sitting_station ss on ss.ws = $1 and ss.id = r.sitting_station join station st on st.ws = $1 and st.id = ss.station
+     left join look l on l.ws = $1 and l.sitting_station = r.sitting_station and l.student = r.student
+     order by r.student, r.sitting_station, g.taxon is not distinct from k.taxon desc, g.outcome = 'other_species' desc, r.ord`,
     [ws, section, student],
   );
 
