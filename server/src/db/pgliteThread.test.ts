@@ -3,12 +3,13 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { faultOf, openPgliteThread } from './index.ts';
 import type { Database } from './index.ts';
-import { scratch } from '../testing/index.ts';
+import { placeEmpty, scratch } from '../testing/index.ts';
 
 let home: string;
 let db: Database;
 beforeAll(async () => {
   home = scratch('thread');
+  for (const name of ['database', 'other']) placeEmpty(join(home, name));
   db = await openPgliteThread(join(home, 'database'));
   await db.script('create table t (id integer primary key, n integer check (n > 0))');
 });

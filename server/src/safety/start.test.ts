@@ -18,6 +18,7 @@ import {
   joinWalkAt,
   loggedAnswer,
   openSitting,
+  placeFilled,
   send,
   scratch,
 } from '../testing/index.ts';
@@ -47,6 +48,7 @@ const lines = (file: string): LoggedAnswer[] =>
 beforeAll(async () => {
   home = scratch('start');
   data = join(home, 'data');
+  placeFilled(join(data, 'database'));
   const running = await start();
   const owner = await signIn(running.address);
   const { sitting, code } = await openSitting(owner, 'first');

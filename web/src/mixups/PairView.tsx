@@ -4,7 +4,7 @@ import type { Evidence, MixUpRow } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { layOnly, useGo, useSession } from '../app/index.ts';
 import { useRead, useWrite } from '../api/index.ts';
-import { Later, Loaded, ProblemNote, TaxonName } from '../parts/index.ts';
+import { Later, Loaded, ProblemNote, TaxonName, useInTurn } from '../parts/index.ts';
 import { Answers } from './Answers.tsx';
 import { Reminders, Splits, Who } from './PairMore.tsx';
 import { Interval } from './Pairs.tsx';
@@ -128,7 +128,10 @@ function AskAgain({ section, pair }: { section: string; pair: MixUpRow }) {
   );
 }
 
-/** The three blocks of a pair; its head takes the focus when it opens. */
+/** Counts, tells, reminders, drawings, answers. */
+const PARTS = 5;
+
+/** The three blocks of a pair, one drawn after the other; its head takes the focus when it opens. */
 function Pair({
   section,
   list,
@@ -149,6 +152,7 @@ function Pair({
     const later = setTimeout(() => head.current?.focus());
     return () => clearTimeout(later);
   }, []);
+  const drawn = useInTurn(PARTS);
   const truth = e.pair.truth.id;
   const answer = e.pair.answer.id;
   return (
@@ -178,18 +182,18 @@ function Pair({
         </div>
       </div>
       <div className="pair-layout">
-        <Counts evidence={e} onTurn={onTurn} />
+        {drawn > 0 ? <Counts evidence={e} onTurn={onTurn} /> : null}
         <div className="stack">
-          <Tells section={section} tells={e.tells} k={e.pair.k} />
-          <Reminders notes={e.notes} />
-          {list === null ? null : (
+          {drawn > 1 ? <Tells section={section} tells={e.tells} k={e.pair.k} /> : null}
+          {drawn > 2 ? <Reminders notes={e.notes} /> : null}
+          {list === null || drawn < 4 ? null : (
             <Suspense fallback={<p className="quiet">Drawing…</p>}>
               <PairDrawings list={list} truth={truth} answer={answer} />
             </Suspense>
           )}
         </div>
       </div>
-      <Later>{() => <Answers section={section} evidence={e} />}</Later>
+      {drawn < PARTS ? null : <Later>{() => <Answers section={section} evidence={e} />}</Later>}
     </div>
   );
 }

@@ -6,10 +6,18 @@ import { useView, useVocabulary } from '../app/index.ts';
 import { ProblemNote } from '../parts/index.ts';
 
 /** Keeps a character to be asked again of the class. */
-function RetestCharacter({ section, character, name }: { section: string; character: string; name: string }) {
-  const kept = useRead('retest', { id: section }).data ?? [];
+function RetestCharacter({
+  section,
+  character,
+  name,
+  isKept,
+}: {
+  section: string;
+  character: string;
+  name: string;
+  isKept: boolean;
+}) {
   const keep = useWrite('retestKeep');
-  const isKept = kept.some((r) => r.character === character);
   return (
     <>
       <Button
@@ -30,6 +38,7 @@ function RetestCharacter({ section, character, name }: { section: string; charac
 export function Tells({ section, tells, k }: { section: string; tells: readonly TellSeen[]; k: number }) {
   const vocabulary = useVocabulary();
   const { wording } = useView();
+  const kept = useRead('retest', { id: section }).data ?? [];
   const nameOf = (id: string): string => {
     const c = vocabulary?.get(id);
     return c ? characterWords(c, wording.words) : id;
@@ -62,7 +71,12 @@ export function Tells({ section, tells, k }: { section: string; tells: readonly 
                 <td className="number">{t.wrong}</td>
                 <td className="number quiet">{t.visible - t.right - t.wrong}</td>
                 <td>
-                  <RetestCharacter section={section} character={t.character} name={nameOf(t.character)} />
+                  <RetestCharacter
+                    section={section}
+                    character={t.character}
+                    name={nameOf(t.character)}
+                    isKept={kept.some((r) => r.character === t.character)}
+                  />
                 </td>
               </tr>
             ))}

@@ -26,7 +26,7 @@ export type { CsvRow } from './csv.ts';
 export { moved } from './moved.ts';
 export { counted } from './counted.ts';
 export { ownMixUpWords } from './ownMixUpWords.ts';
-export { InTurn } from './InTurn.tsx';
+export { InTurn, useInTurn } from './InTurn.tsx';
 export { JobNote } from './JobNote.tsx';
 export { useJob } from './useJob.ts';
 export type { Job } from './useJob.ts';
