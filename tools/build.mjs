@@ -9,6 +9,7 @@ import { buildServer } from './serverBuild.mjs';
 const DIST = join(ROOT, 'web/dist');
 const STAMP = join(DIST, 'built-from');
 const SOURCES = ['web', 'core/src', 'contract/src', 'package-lock.json'];
+
 function compress(file) {
   if (!/\.(js|css|svg|html|json|webmanifest)$/.test(file) || file.endsWith('index.html')) return;
   const content = readFileSync(file);

@@ -55,8 +55,8 @@ const packages = {
   name: 'packages',
   setup(b) {
     b.onResolve({ filter: /^[^./]/ }, ({ path, importer, kind }) => {
-      if (kind === 'entry-point' || path.startsWith('@hurrow/')) return undefined;
-      if (importer.includes('node_modules')) return path.startsWith('node:') ? { external: true } : undefined;
+      if (kind === 'entry-point' || path.startsWith('@hurrow/') || importer.includes('node_modules'))
+        return undefined;
       const workspace = relative(ROOT, dirname(importer)).split(sep)[0] ?? '';
       return existsSync(join(ROOT, workspace, 'node_modules', nameOf(path)))
         ? undefined

@@ -18,6 +18,7 @@ export interface ServerProcess {
   readonly stop: () => Promise<void>;
 }
 
+const MONITOR = fileURLToPath(new URL('./delayMonitor.mjs', import.meta.url));
 const BUILT = 'server/dist/serveFixture.js';
 
 /** How Node starts the fixture's server of a tree: as it was built, or from TypeScript in trees of before it was built. */
@@ -25,8 +26,6 @@ const serverOf = (root: string): readonly string[] =>
   existsSync(join(root, BUILT))
     ? ['--import', MONITOR, BUILT]
     : ['--import', 'tsx', '--import', MONITOR, 'server/src/testing/serveFixture.ts'];
-
-const MONITOR = fileURLToPath(new URL('./delayMonitor.mjs', import.meta.url));
 
 const freePort = (): Promise<number> =>
   new Promise((resolve) => {

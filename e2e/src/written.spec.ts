@@ -250,7 +250,7 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
 
     const sheetAt = (student: string): string =>
       `/quizzes/${sitting.quiz}/sittings/${sitting.id}/sheets/${student}`;
-    await page.goto(sheetAt(sitting.people[0]?.student ?? ''));
+    if (from === 401) await page.goto(sheetAt(sitting.people[0]?.student ?? ''));
     for (const p of sitting.people) {
       const as = slips.get(p.student) ?? truth.get(p.student) ?? [];
       // One class is typed from the first key to the last. Of the other, sheets with nothing planted come by the same requests.

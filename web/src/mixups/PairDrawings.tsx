@@ -7,8 +7,6 @@ import { useRead } from '../api/index.ts';
 import { Later } from '../parts/index.ts';
 import { ComparisonView } from '../plates/index.ts';
 
-const MOST_TELLS = 6;
-
 function Drawn({ compared, truth, answer }: { compared: Compared; truth: string; answer: string }) {
   const { members, described, vocabulary, conditions, wording } = compared;
   const pair = useMemo(
@@ -23,8 +21,8 @@ function Drawn({ compared, truth, answer }: { compared: Compared; truth: string;
     const [a, b] = pair;
     return a && b
       ? inTeachingOrder(tellCards(a.described, b.described, vocabulary, conditions), conditions)
-          .filter((c) => c.now === 'yes' && c.strength !== 'partial')
-          .slice(0, MOST_TELLS)
+          // Also what cannot be seen today: a row would else say that nothing differs where it plainly does.
+          .filter((c) => c.strength !== 'partial')
           .map((c) => c.character.id)
       : [];
   }, [pair, vocabulary, conditions]);
