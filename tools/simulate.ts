@@ -1,7 +1,7 @@
 // Writes docs/simulation.md: how often planted mix-ups are found in made-up classes, and how often others are flagged.
 import { writeFileSync } from 'node:fs';
-import { format } from 'prettier';
 import { MADE, simulate } from '../bench/src/simulateMixups.ts';
+import { laidOut } from './laidOut.ts';
 
 const CLASSES = 400;
 const percent = (x: number): string => (Number.isNaN(x) ? '' : x.toFixed(3));
@@ -25,5 +25,5 @@ ${rows.join('\n')}
 `;
 writeFileSync(
   'docs/simulation.md',
-  await format(text, { parser: 'markdown', printWidth: 130, proseWrap: 'preserve' }),
+  await laidOut(text),
 );

@@ -1,8 +1,8 @@
 // Writes docs/simulation-lessons.md: what lessons of made-up classes are said to have done, where they did something and where not.
 import { writeFileSync } from 'node:fs';
-import { format } from 'prettier';
 import { MADE_LESSONS, simulateLessons } from '../bench/src/simulateLessons.ts';
 import type { LessonOutcome } from '../bench/src/simulateLessons.ts';
+import { laidOut } from './laidOut.ts';
 
 const CLASSES = 500;
 /** Kept away from those that the tests use, so that nothing was tuned on them. */
@@ -36,5 +36,5 @@ often after the lesson; the pairs that were not taught stand beside the lesson f
 `;
 writeFileSync(
   'docs/simulation-lessons.md',
-  await format(text, { parser: 'markdown', printWidth: 130, proseWrap: 'preserve' }),
+  await laidOut(text),
 );

@@ -1,9 +1,9 @@
 // Writes docs/simulation-characters.md: how well planted miss rates are found in made-up classes, by the model and by simpler forms.
 import { writeFileSync } from 'node:fs';
-import { format } from 'prettier';
 import { FORMS, simulateMisses } from '../bench/src/simulateMisses.ts';
 import type { MadeTerm } from '../bench/src/madeLooks.ts';
 import type { Drawn, FormOutcome } from '../bench/src/simulateMisses.ts';
+import { laidOut } from './laidOut.ts';
 
 const CLASSES = 100;
 /** Kept away from those that the tests use, so that nothing was tuned on them. */
@@ -63,5 +63,5 @@ ${table(0.5)}
 `;
 writeFileSync(
   'docs/simulation-characters.md',
-  await format(text, { parser: 'markdown', printWidth: 130, proseWrap: 'preserve' }),
+  await laidOut(text),
 );

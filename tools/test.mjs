@@ -66,7 +66,7 @@ const quiet = { quiet: true, mayFail: true };
 
 /** What reads the code and what runs it without a browser, one after the other. */
 async function code() {
-  await check('format', () => run('npx', ['--no-install', 'prettier', '--check', '.'], quiet));
+  await check('format', () => run('npx', ['--no-install', 'oxfmt', '--check'], quiet));
   await check('lint', () => lint({ quiet: true }));
   await check('words', () => {
     const { line, over } = readingLevels();

@@ -86,7 +86,8 @@ export interface CharactersOfClass {
   readonly fit: MissFitOfClass | null;
   /** The fit whose rates weigh in tells, difficulty and lessons; null where the vocabulary's do. */
   readonly applied:
-    (FitSpan & { readonly id: string; readonly at: string; readonly by: string | null }) | null;
+    | (FitSpan & { readonly id: string; readonly at: string; readonly by: string | null })
+    | null;
   readonly called: readonly CalledCharacter[];
   /** Characters among these that are out of use by now; older keys still have them. */
   readonly retired: readonly { readonly character: string; readonly term: string; readonly plain: string }[];

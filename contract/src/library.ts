@@ -4,7 +4,14 @@ import type { NameUse } from '@hurrow/core/names';
 import type { LibraryData } from '@hurrow/core/tells';
 
 export type Rank =
-  'family' | 'genus' | 'section' | 'group' | 'species' | 'infraspecies' | 'cultivar' | 'hybrid';
+  | 'family'
+  | 'genus'
+  | 'section'
+  | 'group'
+  | 'species'
+  | 'infraspecies'
+  | 'cultivar'
+  | 'hybrid';
 export type NameKind = 'accepted' | 'synonym' | 'older_family' | 'common';
 
 export interface Name {

@@ -8,7 +8,8 @@ export interface Problem {
 }
 
 export type Result<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly problem: Problem };
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 

@@ -46,7 +46,8 @@ const faultOf = (error: Joi.ValidationError): BodyFault => ({
 });
 
 type Checked<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: BodyFault };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly fault: BodyFault };
 
 /** Whether a route has a JSON body, and so a schema for it. */
 export const hasBody = (route: RouteName): route is BodyRoute => route in BODIES;

@@ -21,7 +21,13 @@ export function familiesOfGenus(scientific: string): Families | null {
 }
 
 export type FamilyOutcome =
-  'exact' | 'misspelled' | 'older_family' | 'family' | 'unlisted' | 'doubtful' | 'blank';
+  | 'exact'
+  | 'misspelled'
+  | 'older_family'
+  | 'family'
+  | 'unlisted'
+  | 'doubtful'
+  | 'blank';
 
 export interface FamilyJudgement {
   readonly outcome: FamilyOutcome;

@@ -7,7 +7,8 @@ export type Area =
 
 /** A geometry as the drawing package takes it, whose types allow writing. */
 export type Drawn =
-  { type: 'Polygon'; coordinates: number[][][] } | { type: 'MultiPolygon'; coordinates: number[][][][] };
+  | { type: 'Polygon'; coordinates: number[][][] }
+  | { type: 'MultiPolygon'; coordinates: number[][][][] };
 
 const areaOf = (ring: Ring): number => geoArea({ type: 'Polygon', coordinates: [ring.map((p) => [...p])] });
 

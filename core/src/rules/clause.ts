@@ -6,7 +6,10 @@ import type { Feature, Has } from './feature.ts';
 
 /** One thing a rule says of its subjects: a feature, none of it, one of several, or what taxon they are. */
 export type Clause =
-  Feature | { readonly none: Feature } | { readonly any: readonly Feature[] } | { readonly taxon: string };
+  | Feature
+  | { readonly none: Feature }
+  | { readonly any: readonly Feature[] }
+  | { readonly taxon: string };
 
 /** The features a clause speaks of. */
 export function featuresOf(clause: Clause): readonly Feature[] {

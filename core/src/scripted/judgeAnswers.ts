@@ -12,7 +12,8 @@ const genusOf = (name: string): string => name.replace(/^× /, '').split(' ')[0]
 const RANKS: readonly NameRank[] = ['family', 'genus', 'species', 'infraspecies', 'cultivar', 'hybrid'];
 
 export type Scripted =
-  { readonly ok: true; readonly text: string } | { readonly ok: false; readonly refused: readonly Refusal[] };
+  | { readonly ok: true; readonly text: string }
+  | { readonly ok: false; readonly refused: readonly Refusal[] };
 
 const rankOf = (t: TaxonPart): NameRank => RANKS.find((r) => r === t.rank) ?? 'group';
 

@@ -17,7 +17,8 @@ interface Owner {
 }
 
 export type Locked =
-  { readonly ok: true; readonly release: () => void } | { readonly ok: false; readonly message: string };
+  | { readonly ok: true; readonly release: () => void }
+  | { readonly ok: false; readonly message: string };
 
 function readOwner(file: string): Partial<Owner> {
   try {

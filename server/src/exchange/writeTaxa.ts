@@ -163,7 +163,13 @@ async function writeParts(
 ): Promise<void> {
   const replace = async (
     table:
-      'taxon_parent' | 'prose' | 'caution' | 'range_record' | 'range_area' | 'season_window' | 'record_tree',
+      | 'taxon_parent'
+      | 'prose'
+      | 'caution'
+      | 'range_record'
+      | 'range_area'
+      | 'season_window'
+      | 'record_tree',
     rowsOf: (t: TaxonPart, taxon: string) => readonly Row[] | undefined,
   ): Promise<void> => {
     const written = taxa.flatMap(({ part, isNew }) => {

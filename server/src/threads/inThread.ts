@@ -1,7 +1,9 @@
 import { Worker } from 'node:worker_threads';
 
 type Told<T> =
-  { readonly result: T } | { readonly failed: string } | { readonly done: number; readonly total: number };
+  | { readonly result: T }
+  | { readonly failed: string }
+  | { readonly done: number; readonly total: number };
 
 /** Megabytes: a fit of 200,000 answers holds some 400 of them, and would spend its time on making room in less. */
 const MOST_MEMORY = 1500;
