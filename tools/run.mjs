@@ -5,11 +5,7 @@ import { join } from 'node:path';
 export const ROOT = join(import.meta.dirname, '..');
 
 /** Runs a program in the project's folder. Rejects where it does not end well, unless `mayFail`; `minutes` ends one that hangs. */
-export function run(
-  command,
-  args,
-  { env = process.env, quiet = false, mayFail = false, minutes = undefined } = {},
-) {
+export function run(command, args, { env = process.env, quiet = false, mayFail = false, minutes } = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, {
       cwd: ROOT,

@@ -23,7 +23,4 @@ error is one standard error of the simulation. The formulas are in [formulas.md]
 | --- | --- | --- | --- | --- | --- |
 ${rows.join('\n')}
 `;
-writeFileSync(
-  'docs/simulation.md',
-  await laidOut(text),
-);
+writeFileSync('docs/simulation.md', await laidOut(text));

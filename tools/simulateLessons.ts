@@ -34,7 +34,4 @@ ${rows.join('\n')}
 In the rows without an effect every _helped_ is false. Where the whole class gets better by itself, every pair is mixed up 0.7 times as
 often after the lesson; the pairs that were not taught stand beside the lesson for this. One standard error of 0.03 is 0.008.
 `;
-writeFileSync(
-  'docs/simulation-lessons.md',
-  await laidOut(text),
-);
+writeFileSync('docs/simulation-lessons.md', await laidOut(text));

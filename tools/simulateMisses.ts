@@ -20,7 +20,7 @@ const row = (o: FormOutcome): string =>
 const HEAD = `| form | reported | share of identifiable | rank correlation | error | error of the vocabulary there | bias | coverage of 90% | error of coverage |
 | --- | --- | --- | --- | --- | --- | --- | --- | --- |`;
 
-function table(drawn: Drawn, forms = FORMS.slice(-1), more: Partial<MadeTerm> = {}): string {
+function table(drawn: Drawn, forms: typeof FORMS = FORMS.slice(-1), more: Partial<MadeTerm> = {}): string {
   return [
     HEAD,
     ...forms.map((form) => {
@@ -61,7 +61,4 @@ ${table(0.05)}
 
 ${table(0.5)}
 `;
-writeFileSync(
-  'docs/simulation-characters.md',
-  await laidOut(text),
-);
+writeFileSync('docs/simulation-characters.md', await laidOut(text));

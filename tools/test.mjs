@@ -9,7 +9,6 @@ await readyForTests();
 const { run } = await import('./run.mjs');
 const { jest } = await import('./jest.mjs');
 const { lint } = await import('./lint.mjs');
-const { types } = await import('./types.mjs');
 const { readingLevels, wordsKeptOut } = await import('./words.mjs');
 const { build } = await import('./build.mjs');
 const { browser } = await import('./browser.mjs');
@@ -67,14 +66,13 @@ const quiet = { quiet: true, mayFail: true };
 /** What reads the code and what runs it without a browser, one after the other. */
 async function code() {
   await check('format', () => run('npx', ['--no-install', 'oxfmt', '--check'], quiet));
-  await check('lint', () => lint({ quiet: true }));
+  await check('lint and types', () => lint({ quiet: true }));
   await check('words', () => {
     const { line, over } = readingLevels();
     console.log(line);
     const found = [...wordsKeptOut(), ...over];
     return Promise.resolve({ code: found.length, output: found.join('\n') });
   });
-  await check('types', () => types({ quiet: true }));
   await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
   await jestStep('server on PGlite', ['--selectProjects', 'server', 'bench']);
 }

@@ -29,7 +29,7 @@ test('a page of the week is written, kept, and printed on one page with the offi
   await expect(page.getByLabel('Your words')).toHaveValue('Crush a needle: oranges.\n\nLook underneath.');
   await expect(page.getByRole('img', { name: 'Map of where Abies grandis grows' })).toBeVisible();
   await noFault(page);
-  const pdf = await readPdf(await page.pdf({ format: 'Letter', preferCSSPageSize: true }));
+  const pdf = readPdf(await page.pdf({ format: 'Letter', preferCSSPageSize: true }));
   try {
     expect(pdf.pages).toHaveLength(1);
     const words = text(pdf.pages[0]);
@@ -94,7 +94,7 @@ test('four species of the bench are one contrast sheet, with every two of them t
   await expect(page.getByRole('img', { name: /^leaf of Abies grandis and Pinus contorta/ })).toBeVisible();
   await noFault(page);
   for (const format of ['Letter', 'A4'] as const) {
-    const pdf = await readPdf(await page.pdf({ format, preferCSSPageSize: true }));
+    const pdf = readPdf(await page.pdf({ format, preferCSSPageSize: true }));
     try {
       expect(pdf.pages).toHaveLength(1);
       const words = text(pdf.pages[0]);

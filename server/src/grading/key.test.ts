@@ -145,7 +145,7 @@ describe('a locked key', () => {
       const listed = await key(sitting);
       expect(listed.changes).toContainEqual(expect.objectContaining(change));
       expect(listed.effect).toMatchObject({ answers: 1, students: 1 });
-      expect(await (await revise(sitting)).body).toMatchObject({ rev: 2, changes: [] });
+      expect((await revise(sitting)).body).toMatchObject({ rev: 2, changes: [] });
       // Grades follow only when they are made again, and the run says by which revision.
       const stale = await gradesOf(owner, sitting);
       expect([stale.stale, points(stale)]).toEqual([['key'], points(first)]);

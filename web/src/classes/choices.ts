@@ -25,7 +25,7 @@ export const choiceKey = (c: Choice): string =>
   c.kind === 'taxon' ? `taxon/${c.taxon}` : c.kind === 'new' ? `new/${c.name}` : c.kind;
 
 export function choiceOf(key: string): Choice {
-  const [kind = '', rest = ''] = [key.split('/')[0], key.slice(key.indexOf('/') + 1)];
+  const [kind, rest] = [key.split('/')[0], key.slice(key.indexOf('/') + 1)];
   if (kind === 'taxon') return { kind: 'taxon', taxon: rest };
   if (kind === 'new') return { kind: 'new', name: rest };
   return kind === 'leave_out' ? { kind: 'leave_out' } : { kind: 'undecided' };

@@ -53,7 +53,7 @@ export function PairChart({
             const reason = cell ? reasonWords(cell, vocabulary, wording) : standing.words;
             return (
               // One of a thousand cells of a chart: a control for each would hold the page up.
-              // eslint-disable-next-line no-restricted-syntax
+              // oxlint-disable-next-line eslint-js/no-restricted-syntax
               <button
                 key={other.i}
                 id={`pair-${r}-${c}`}
