@@ -2,6 +2,7 @@ import { lazy, Suspense } from 'react';
 import { Outlet } from 'react-router';
 import { useRead } from '../api/index.ts';
 import { Loaded } from '../parts/index.ts';
+import { AtHand } from './AtHand.tsx';
 import { SessionContext } from './session.ts';
 
 const SignIn = lazy(async () => ({ default: (await import('./SignIn.tsx')).SignIn }));
@@ -15,7 +16,9 @@ export function Gate() {
       {(s) =>
         s.kind === 'account' ? (
           <SessionContext value={s}>
-            <Outlet />
+            <AtHand>
+              <Outlet />
+            </AtHand>
           </SessionContext>
         ) : (
           <Suspense fallback={null}>{s.kind === 'none' && s.needsSetup ? <SetUp /> : <SignIn />}</Suspense>

@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useSyncExternalStore } from 'react';
+import { createContext, useCallback, useContext, useMemo, useSyncExternalStore } from 'react';
 import { useSearchParams } from 'react-router';
 import type { QuizSummary, Section } from '@hurrow/contract';
 import { useRead } from '../api/index.ts';
@@ -43,8 +43,17 @@ const NO_QUIZZES: readonly QuizSummary[] = [];
 /** What a page keeps in its address of a class, which another class replaces. */
 const OF_A_CLASS = ['list', 'section', 'at', 'for', 'words'] as const;
 
-/** The class that every page opens on, remembered for each person in this browser. */
+export const ClassContext = createContext<ClassAtHand | null>(null);
+
+/** The class that every page opens on. @throws where nobody is signed in. */
 export function useClassAtHand(): ClassAtHand {
+  const found = useContext(ClassContext);
+  if (!found) throw new Error('No class is at hand here');
+  return found;
+}
+
+/** Finds the class at hand, remembered for each person in this browser; once for all that ask for it. */
+export function useFoundClass(): ClassAtHand {
   const { name } = useSession();
   const [, setSearch] = useSearchParams();
   const sections = useRead('sections').data;
@@ -72,5 +81,6 @@ export function useClassAtHand(): ClassAtHand {
     },
     [name, setSearch],
   );
-  return { section, sections: open, ready: sections !== undefined, choose };
+  const ready = sections !== undefined;
+  return useMemo(() => ({ section, sections: open, ready, choose }), [section, open, ready, choose]);
 }

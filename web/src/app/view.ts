@@ -1,10 +1,10 @@
-import { useCallback, useMemo } from 'react';
+import { createContext, useCallback, useContext, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { EVERYTHING_AT_THE_TREE, conditionsFromQuery, conditionsToQuery } from '@hurrow/core/conditions';
 import type { Conditions } from '@hurrow/core/conditions';
 import type { Wording, Words } from '@hurrow/core/characters';
 import { VIEW_KEYS, withView } from './carry.ts';
-import { useClassAtHand } from './classAtHand.ts';
+import type { ClassAtHand } from './classAtHand.ts';
 import { useToday } from './session.ts';
 
 /** What the bar holds: conditions, and how characters and lengths are worded. */
@@ -27,11 +27,25 @@ function toQuery(view: View, fallback: Conditions, usual: Words): [string, strin
   ];
 }
 
-/** The view in the address, in the words of the class at hand unless others were chosen, and a way to change it that leaves the rest of the address alone. */
-export function useView(): View & { readonly change: (part: Partial<View>) => void } {
+export type ChangeableView = View & { readonly change: (part: Partial<View>) => void };
+
+export const ViewContext = createContext<ChangeableView | null>(null);
+
+/** The view of the page, and a way to change it. @throws where nobody is signed in. */
+export function useView(): ChangeableView {
+  const view = useContext(ViewContext);
+  if (!view) throw new Error('No view is set here');
+  return view;
+}
+
+/**
+ * Reads the view in the address, in the words of the class at hand unless others were chosen; what changes it leaves the rest of
+ * the address alone. Read once for all that ask for it, which on a large table are many.
+ */
+export function useReadView({ section }: ClassAtHand): ChangeableView {
   const [search, setSearch] = useSearchParams();
   const today = useToday();
-  const usual: Words = useClassAtHand().section?.level === 'technical' ? 'technical' : 'plain';
+  const usual: Words = section?.level === 'technical' ? 'technical' : 'plain';
   const fallback = useMemo((): Conditions => ({ ...EVERYTHING_AT_THE_TREE, date: today }), [today]);
   const view = useMemo(
     (): View => ({
@@ -58,7 +72,7 @@ export function useView(): View & { readonly change: (part: Partial<View>) => vo
     },
     [setSearch, view, fallback, usual],
   );
-  return { ...view, change };
+  return useMemo(() => ({ ...view, change }), [view, change]);
 }
 
 /** Goes to another place with the view carried over, as it stands in the address at that moment. */

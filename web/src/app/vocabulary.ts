@@ -1,7 +1,6 @@
-import { useMemo } from 'react';
 import type { AppliedRates } from '@hurrow/contract';
 import { vocabularyOf } from '@hurrow/core/characters';
-import type { Vocabulary } from '@hurrow/core/characters';
+import type { Character, Vocabulary } from '@hurrow/core/characters';
 import { VOCABULARY_RATES, readBy } from '@hurrow/core/tells';
 import type { MissRates } from '@hurrow/core/tells';
 import { useRead } from '../api/index.ts';
@@ -16,6 +15,28 @@ export function ratesOf(applied: AppliedRates): MissRates {
   };
 }
 
+/** Stands for no rates of a class's own. */
+const NONE_APPLIED = {};
+const readings = new WeakMap<readonly Character[], WeakMap<object, Vocabulary>>();
+
+/**
+ * The characters as a class reads them. One reading is made of the same characters and rates, whoever asks, so that what is
+ * worked out for its characters is worked out once.
+ */
+export function vocabularyReadBy(
+  characters: readonly Character[],
+  applied: AppliedRates | undefined,
+): Vocabulary {
+  const known = readings.get(characters) ?? new WeakMap<object, Vocabulary>();
+  readings.set(characters, known);
+  const key = applied ?? NONE_APPLIED;
+  const had = known.get(key);
+  if (had) return had;
+  const made = readBy(vocabularyOf(characters), applied ? ratesOf(applied) : VOCABULARY_RATES);
+  known.set(key, made);
+  return made;
+}
+
 /**
  * The vocabulary of the workspace as the class at hand reads it; undefined until it is read. Where a fit of the class's own
  * answers is applied, its rates weigh in the order of tells and in difficulty.
@@ -26,9 +47,5 @@ export function useVocabulary(): Vocabulary | undefined {
   const rates = useRead('missRates', { id: section?.id ?? '' }, section !== null);
   const isKnown = ready && (section === null || rates.data !== undefined || rates.isError);
   const applied = section === null ? undefined : rates.data;
-  return useMemo(
-    () =>
-      data && isKnown ? readBy(vocabularyOf(data), applied ? ratesOf(applied) : VOCABULARY_RATES) : undefined,
-    [data, isKnown, applied],
-  );
+  return data && isKnown ? vocabularyReadBy(data, applied) : undefined;
 }

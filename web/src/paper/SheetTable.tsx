@@ -8,6 +8,7 @@ import { cellOf, slotOf } from './lines.ts';
 
 function CellShown({
   ask,
+  asked,
   said,
   pending,
   isHere,
@@ -15,6 +16,8 @@ function CellShown({
   onUndo,
 }: {
   ask: SheetAsk;
+  /** What is asked, in words. */
+  asked: string;
   said: string;
   pending: boolean;
   isHere: boolean;
@@ -22,13 +25,11 @@ function CellShown({
   /** Puts back what the student gave. */
   onUndo: (() => void) | null;
 }) {
-  const { wording } = useView();
-  const vocabulary = useVocabulary();
   const right = ask.as === 'right' || (said !== '' && said === ask.key);
   return (
     <td className={`${isHere ? 'here ' : ''}${right ? 'right' : ''}`} onClick={() => onOpen(false)}>
       <div className="quiet cell-asked">
-        {askWords(ask, vocabulary, wording.words)}: {ask.key}
+        {asked}: {ask.key}
       </div>
       <div className="cell-said">
         {said === '' ? <span className="quiet">–</span> : right ? <span>right</span> : said}
@@ -60,7 +61,12 @@ function CellShown({
 /** A cell is drawn again only where what it shows changes; what it calls back is the same for one question. */
 const Cell = memo(
   CellShown,
-  (a, b) => a.ask === b.ask && a.said === b.said && a.pending === b.pending && a.isHere === b.isHere,
+  (a, b) =>
+    a.ask === b.ask &&
+    a.asked === b.asked &&
+    a.said === b.said &&
+    a.pending === b.pending &&
+    a.isHere === b.isHere,
 );
 
 interface Props {
@@ -77,6 +83,8 @@ interface Props {
 }
 
 function Table({ sheet, line: atLine, ask: atAsk, pending, speciesName, off, onOpen, onUndo }: Props) {
+  const { wording } = useView();
+  const vocabulary = useVocabulary();
   const here = useRef<HTMLTableRowElement>(null);
   useEffect(() => {
     here.current?.scrollIntoView({ block: 'nearest' });
@@ -100,6 +108,7 @@ function Table({ sheet, line: atLine, ask: atAsk, pending, speciesName, off, onO
               <Cell
                 key={slotOf(a)}
                 ask={a}
+                asked={askWords(a, vocabulary, wording.words)}
                 said={cellOf(a, pending, speciesName)}
                 pending={pending.has(slotOf(a))}
                 isHere={line === atLine && i === atAsk}
