@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { fitMisses, chooseLooks } from '@hurrow/core/misses';
 import type { FittedRate, WeighedLook, WeighedStation } from '@hurrow/core/misses';
 import { seeded } from '@hurrow/core/numbers';
-import { compareStation, stationShown } from '@hurrow/core/stations';
+import { stationComparer, stationShown } from '@hurrow/core/stations';
 import { answerStation } from './answers.ts';
 import { DESCRIBED, described, vocabulary } from './described.ts';
 import { SPECIES, taxonId } from './libraryRows.ts';
@@ -21,6 +21,8 @@ const ASKS = [
   { kind: 'scientific', character: null },
 ];
 const OPPOSITE = new Set(['Fraxinus pennsylvanica', 'Acer glabrum']);
+
+const compare = stationComparer(LIST, vocabulary);
 
 /** A station at a twig in the hand, with what separates every other species of the demo from its tree. */
 function station(species: string): WeighedStation {
@@ -42,7 +44,7 @@ function station(species: string): WeighedStation {
     weeks: null,
     retaught: [],
     doubted: false,
-    rivals: compareStation(at, LIST, vocabulary).map((r) => ({
+    rivals: compare(at).map((r) => ({
       taxon: r.b,
       verdict: r.verdict,
       tells: r.tells.map((t) => ({

@@ -1,21 +1,29 @@
 import type { Vocabulary } from '../characters/index.ts';
-import { matrixOf, rowReports } from '../compare/index.ts';
+import { rowReports, underFor, valuesOf, withMembers } from '../compare/index.ts';
+import type { Sights } from '../compare/index.ts';
 import { expectedCharacters } from '../tells/index.ts';
 import type { Described, PairReport } from '../tells/index.ts';
 import type { StationShown } from './shown.ts';
 
+/** What a station's tree can be told from: one report for every other species of a list, in the order of the list. */
+export type StationComparer = (station: StationShown) => readonly PairReport[];
+
 /**
- * What a station's tree can be told from: one report for every other species of a list, in the order of the list,
- * over the matrix of all of them. Source: docs/formulas.md, Tells and twins.
- * @param list the described species it is compared with; its own is left out.
+ * Makes a comparer of stations with one list. The values of the list are numbered once, what two of them say is worked out once,
+ * and stations met under the same conditions share what can be seen of the list. Source: docs/formulas.md, Tells and twins.
+ * @param list the described species a tree is compared with; its own is left out.
  */
-export function compareStation(
-  { tree, taxon, conditions }: StationShown,
-  list: readonly Described[],
-  vocabulary: Vocabulary,
-): readonly PairReport[] {
-  const rivals = list.filter((d) => d.id !== taxon);
-  // The list as a whole says which characters are expected, its own species too.
-  const matrix = matrixOf([tree, ...rivals], vocabulary, conditions, expectedCharacters(list));
-  return rowReports(matrix, 0, conditions);
+export function stationComparer(list: readonly Described[], vocabulary: Vocabulary): StationComparer {
+  // The list as a whole says which characters are expected, the tree's own species too.
+  const base = valuesOf(list, vocabulary, expectedCharacters(list));
+  const row = list.length;
+  const sights = new Map<string, Sights>();
+  return ({ tree, taxon, conditions }) => {
+    const key = JSON.stringify(conditions);
+    const before = sights.get(key) ?? { members: row, by: new Map<string, Uint8Array>() };
+    sights.set(key, before);
+    const matrix = underFor(withMembers(base, [tree], vocabulary), conditions, [row], before);
+    const others = list.flatMap((d, i) => (d.id === taxon ? [] : [i]));
+    return rowReports(matrix, row, conditions, others);
+  };
 }

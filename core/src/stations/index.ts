@@ -1,6 +1,7 @@
 export { conditionsOf, groundsOf, shownValue, shownValues, stationShown } from './shown.ts';
 export type { FrozenValue, Setting, Shown, StationShown } from './shown.ts';
-export { compareStation } from './comparisons.ts';
+export { stationComparer } from './comparisons.ts';
+export type { StationComparer } from './comparisons.ts';
 export { stationDescriber } from './describer.ts';
 export type { DescribedAt, StationAt } from './describer.ts';
 export { freezeStation } from './freeze.ts';

@@ -4,13 +4,13 @@ import { july, taxon, value, vocabulary } from '../compare/fixture.ts';
 import { comparePair, expectedCharacters } from '../tells/index.ts';
 import type { Described, DescribedTaxon, LibraryData } from '../tells/index.ts';
 import {
-  compareStation,
   conditionsOf,
   freezeStation,
   groundsOf,
   shownValue,
   shownValues,
   stationDescriber,
+  stationComparer,
   stationShown,
 } from './index.ts';
 import type { Setting, Shown } from './index.ts';
@@ -56,7 +56,7 @@ describe('a station as it is frozen', () => {
       shown({ 'needle.bands': state('both-sides') }),
       setting,
       own,
-      [own, other],
+      stationComparer([own, other], vocabulary),
       vocabulary,
     );
     const bands = values.find((v) => v.character === 'needle.bands');
@@ -70,7 +70,13 @@ describe('a station as it is frozen', () => {
   });
 
   test('has every other species of the list with what separates it, by what the tree shows', () => {
-    const told = freezeStation(shown(), setting, own, [own, other], vocabulary).rivals;
+    const told = freezeStation(
+      shown(),
+      setting,
+      own,
+      stationComparer([own, other], vocabulary),
+      vocabulary,
+    ).rivals;
     expect(told).toMatchObject([
       {
         rival: 'lasiocarpa',
@@ -82,7 +88,7 @@ describe('a station as it is frozen', () => {
       shown({ 'needle.bands': state('both-sides') }),
       setting,
       own,
-      [own, other],
+      stationComparer([own, other], vocabulary),
       vocabulary,
     ).rivals;
     expect(odd).toMatchObject([{ rival: 'lasiocarpa', verdict: 'twins', tells: [] }]);
@@ -90,7 +96,13 @@ describe('a station as it is frozen', () => {
 
   test('of a species that nothing is known of keeps what was checked, and no rivals', () => {
     expect(
-      freezeStation(shown({ 'needle.bands': state('none') }), setting, null, [other], vocabulary),
+      freezeStation(
+        shown({ 'needle.bands': state('none') }),
+        setting,
+        null,
+        stationComparer([other], vocabulary),
+        vocabulary,
+      ),
     ).toEqual({
       values: [{ character: 'needle.bands', profile: null, certified: state('none') }],
       rivals: [],
@@ -123,7 +135,7 @@ describe('what a tree shows at a station', () => {
   });
   const verdicts = (shown: Shown, setting: Setting, own = limber): Readonly<Record<string, string>> =>
     Object.fromEntries(
-      compareStation(stationShown(shown, setting, own), list, vocabulary).map((r) => [r.b, r.verdict]),
+      stationComparer(list, vocabulary)(stationShown(shown, setting, own)).map((r) => [r.b, r.verdict]),
     );
 
   test('two five-needle pines are twins until what fell is added', () => {
@@ -150,7 +162,8 @@ describe('what a tree shows at a station', () => {
     const two = of('two', { 'bark.smell': 'turpentine' });
     const nose: Setting = { ...october, handling: ['look', 'touch', 'smell'] };
     const shown = standing({ taxon: 'one' });
-    const told = (s: Shown) => compareStation(stationShown(s, nose, one), [one, two], vocabulary)[0]?.verdict;
+    const told = (s: Shown) =>
+      stationComparer([one, two], vocabulary)(stationShown(s, nose, one))[0]?.verdict;
     expect(told(shown)).toBe('told');
     expect(told({ ...shown, cautions: [{ forbids: ['smell'] }] })).not.toBe('told');
   });
@@ -158,11 +171,38 @@ describe('what a tree shows at a station', () => {
   test('it says of every other species what comparing the two alone says', () => {
     const at = stationShown(standing({ certified: { 'bark.texture': state('smooth') } }), october, limber);
     const expected = expectedCharacters(list);
-    expect(compareStation(at, list, vocabulary)).toEqual(
+    expect(stationComparer(list, vocabulary)(at)).toEqual(
       list
         .filter((d) => d.id !== 'limber')
         .map((d: Described) => comparePair(at.tree, d, vocabulary, at.conditions, expected)),
     );
+  });
+
+  test('one comparer says of stations met one after the other, under any conditions, what comparing each pair alone says', () => {
+    const compare = stationComparer(list, vocabulary);
+    const expected = expectedCharacters(list);
+    const settings: readonly Setting[] = [
+      october,
+      { ...october, material: ['tree', 'twig', 'leaf', 'litter'], handling: ['look', 'lens', 'touch'] },
+      { ...october, distance: 'far' },
+      { ...october, date: '2026-01-15', wet: true },
+      october,
+    ];
+    const trees = [
+      standing(),
+      standing({ certified: { 'needle.bundle_count': value('needle.bundle_count', '4') } }),
+      standing({ taxon: 'whitebark', reach: { leaf: 'out', bark: 'far' } }),
+      standing({ taxon: 'unlisted' }),
+    ];
+    const owns = [limber, limber, whitebark, lodgepole];
+    for (const setting of settings)
+      for (const [i, shown] of trees.entries()) {
+        const at = stationShown(shown, setting, owns[i] ?? limber);
+        const rivals = list.filter((d) => d.id !== shown.taxon);
+        const told = compare(at);
+        expect(told).toHaveLength(rivals.length);
+        expect(told).toEqual(rivals.map((d) => comparePair(at.tree, d, vocabulary, at.conditions, expected)));
+      }
   });
 
   test('what is shown is one set of values, whether it is frozen or stands as it is now', () => {

@@ -8,9 +8,9 @@ import { shownInWords } from '@hurrow/core/grading';
 import type { ClueCost, KeyAsk } from '@hurrow/core/grading';
 import type { Families, NameIndex } from '@hurrow/core/names';
 import { comparedWith, taughtBy } from '@hurrow/core/quizzes';
-import { conditionsOf, freezeStation, stationShown } from '@hurrow/core/stations';
+import { conditionsOf, freezeStation, stationComparer, stationShown } from '@hurrow/core/stations';
 import type { UnfairReason } from '@hurrow/core/quizzes';
-import type { Setting, Shown } from '@hurrow/core/stations';
+import type { Setting, Shown, StationComparer } from '@hurrow/core/stations';
 import { describeTaxa } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
 import { maybe } from '../../db/index.ts';
@@ -85,6 +85,8 @@ interface Ground {
   readonly genera: ReadonlyMap<string, string>;
   readonly families: ReadonlyMap<string, Families>;
   readonly listed: readonly DescribedTaxon[];
+  /** Compares a station with all that are listed. */
+  readonly compare: StationComparer;
   readonly sitting: SittingRow;
 }
 
@@ -148,7 +150,7 @@ function gatherStation(row: Row, g: Ground): Met | null {
       })),
     },
     conditions: conditionsOf(setting, shown),
-    ...freezeStation(shown, setting, own, g.listed, g.vocabulary),
+    ...freezeStation(shown, setting, own, g.compare, g.vocabulary),
   };
   if (!own) return { station, met: null };
   const { tree: asMet, conditions } = stationShown(shown, setting, own);
@@ -221,6 +223,7 @@ export async function gatherKey(sql: Sql, ws: string, sitting: SittingRow): Prom
   const library = await readLibrary(sql, ws, taxa);
   const described = new Map(describeTaxa(taxa, library, vocabulary, site).map((d) => [d.id, d] as const));
   const names = await currentNames(sql, ws);
+  const listed = members.flatMap((m) => described.get(m.taxon) ?? []);
   const ground: Ground = {
     vocabulary,
     described,
@@ -231,7 +234,8 @@ export async function gatherKey(sql: Sql, ws: string, sitting: SittingRow): Prom
     names: names.index,
     genera: names.genera,
     families: await readFamilies(sql, ws, taxa),
-    listed: members.flatMap((m) => described.get(m.taxon) ?? []),
+    listed,
+    compare: stationComparer(listed, vocabulary),
     sitting,
   };
   const stations = rows.flatMap((r) => gatherStation(r, ground) ?? []);
