@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
 import type { ListDetail, Sketch } from '@hurrow/contract';
@@ -43,50 +43,75 @@ export interface Fairness {
 
 const NONE: ReadonlyMap<string, never> = new Map<string, never>();
 
-/** Judges stations in a worker. A change of anything ends it and begins again; what was found before stays shown. */
-export function useFairness(judged: JudgedFor, stations: readonly CheckAt[]): Fairness {
-  const { list, on, startsOn, whole } = judged;
+/** A worker that knows what stations are judged against. */
+interface Judge {
+  readonly remote: Remote<Checks>;
+}
+
+/** Makes a worker for the species that compete; another when they change. Null until it has read them. */
+function useJudge({ list, on, startsOn, whole }: JudgedFor): Judge | null {
   const library = useRead('listLibrary', { id: list });
   const detail = useRead('list', { id: list });
   const vocabulary = useVocabulary();
-  const [found, setFound] = useState<ReadonlyMap<string, StationFairness>>(NONE);
-  const [drawings, setDrawings] = useState<ReadonlyMap<string, Sketch>>(NONE);
-  const [done, setDone] = useState(0);
-  const checks = useRef<Remote<Checks> | null>(null);
+  const [judge, setJudge] = useState<Judge | null>(null);
   useEffect(() => {
     const [data, members] = [library.data, detail.data];
     if (!data || !members || !vocabulary) return undefined;
     const worker = new Worker(new URL('../workers/checks.worker.ts', import.meta.url), { type: 'module' });
     const remote = wrap<Checks>(worker);
     let live = true;
+    const load = async (): Promise<void> => {
+      await remote.load(
+        { library: data, compared: competingOn(members, { on, startsOn, whole }) },
+        vocabulary,
+      );
+      if (live) setJudge({ remote });
+    };
+    void load();
+    return () => {
+      live = false;
+      setJudge(null);
+      worker.terminate();
+    };
+  }, [library.data, detail.data, vocabulary, on, startsOn, whole]);
+  return judge;
+}
+
+/**
+ * Judges stations in a worker. When stations change they are judged again, those that are met as before by what the worker
+ * remembers; what was found before stays shown.
+ */
+export function useFairness(judged: JudgedFor, stations: readonly CheckAt[]): Fairness {
+  const judge = useJudge(judged);
+  const [found, setFound] = useState<ReadonlyMap<string, StationFairness>>(NONE);
+  const [drawings, setDrawings] = useState<ReadonlyMap<string, Sketch>>(NONE);
+  const [done, setDone] = useState(0);
+  useEffect(() => {
+    if (!judge) return undefined;
+    let live = true;
     const run = async (): Promise<void> => {
-      const compared = competingOn(members, { on, startsOn, whole });
-      await remote.load({ library: data, compared }, vocabulary);
-      checks.current = remote;
       setDone(0);
       for (const at of stations) {
-        const fairness = await remote.check(at);
+        const fairness = await judge.remote.check(at);
         if (!live) return;
         if (fairness) setFound((before) => new Map(before).set(at.station.id, fairness));
         setDone((n) => n + 1);
       }
-      const drawn = await remote.drawings();
+      const drawn = await judge.remote.drawings(stations.map((at) => at.station.tree.taxon.id));
       if (live) setDrawings(drawn);
     };
     void run();
     return () => {
       live = false;
-      checks.current = null;
-      worker.terminate();
     };
-  }, [library.data, detail.data, vocabulary, stations, on, startsOn, whole]);
+  }, [judge, stations]);
   const fixes = useCallback(
-    async (at: CheckAt): Promise<readonly FixResult[]> => (await checks.current?.fixes(at)) ?? [],
-    [],
+    async (at: CheckAt): Promise<readonly FixResult[]> => (await judge?.remote.fixes(at)) ?? [],
+    [judge],
   );
   const check = useCallback(
-    async (at: CheckAt): Promise<StationFairness | null> => (await checks.current?.check(at)) ?? null,
-    [],
+    async (at: CheckAt): Promise<StationFairness | null> => (await judge?.remote.check(at)) ?? null,
+    [judge],
   );
   return { found, drawings, done, fixes, check };
 }

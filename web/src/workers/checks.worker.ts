@@ -14,7 +14,7 @@ const checks = {
   },
   check: (at: CheckAt): StationFairness | null => judge?.check(at) ?? null,
   fixes: (at: CheckAt): readonly FixResult[] => judge?.fixes(at) ?? [],
-  drawings: (): ReadonlyMap<string, Sketch> => judge?.drawings() ?? new Map(),
+  drawings: (taxa: readonly string[]): ReadonlyMap<string, Sketch> => judge?.drawings(taxa) ?? new Map(),
 };
 
 export type Checks = typeof checks;

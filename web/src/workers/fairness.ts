@@ -51,31 +51,38 @@ function asAsked({ station, setting, hides }: CheckAt, library: ListLibrary): St
   };
 }
 
-/** Species as a leaf or needle of each is drawn, by id; those of which nothing to draw is recorded have none. */
-export function leafDrawings(
-  described: readonly DescribedTaxon[],
-  vocabulary: Vocabulary,
-): ReadonlyMap<string, Sketch> {
-  return new Map(
-    described.flatMap((d) => {
-      const piece = drawPiece('leaf', typical(d.values, vocabulary), chance(hash(d.id)));
-      if (!piece) return [];
-      const box = boxOfFigure(piece.figure);
-      return [
-        [d.id, { box, bar: null, lines: smallLines(marksOf(piece.figure, digitsFor(box)), box) }] as const,
-      ];
-    }),
-  );
+/** A leaf or needle of a species as it is drawn; null where nothing to draw is recorded of it. */
+function leafDrawing(d: DescribedTaxon, vocabulary: Vocabulary): Sketch | null {
+  const piece = drawPiece('leaf', typical(d.values, vocabulary), chance(hash(d.id)));
+  if (!piece) return null;
+  const box = boxOfFigure(piece.figure);
+  return { box, bar: null, lines: smallLines(marksOf(piece.figure, digitsFor(box)), box) };
+}
+
+/** Works out each key once; what was found for it is given again. */
+function remembered<In, Out>(keyOf: (from: In) => string, work: (from: In) => Out): (from: In) => Out {
+  const known = new Map<string, { readonly found: Out }>();
+  return (from) => {
+    const key = keyOf(from);
+    const had = known.get(key);
+    if (had) return had.found;
+    const found = work(from);
+    known.set(key, { found });
+    return found;
+  };
 }
 
 export interface StationJudge {
   readonly check: (at: CheckAt) => StationFairness;
   readonly fixes: (at: CheckAt) => readonly FixResult[];
-  /** A small drawing of each species of the list. */
-  readonly drawings: () => ReadonlyMap<string, Sketch>;
+  /** Small drawings of some species, by id; those of which nothing to draw is recorded have none. */
+  readonly drawings: (taxa: readonly string[]) => ReadonlyMap<string, Sketch>;
 }
 
-/** A judge of stations against the species of a list that compete. */
+/**
+ * A judge of stations against the species of a list that compete. A station that is met as before is not judged again, and a
+ * species is drawn once.
+ */
 export function stationJudge({ library, compared }: FairnessGround, vocabulary: Vocabulary): StationJudge {
   const wanted = new Set(compared);
   const competitors = library.members.map(competitorOf);
@@ -85,18 +92,22 @@ export function stationJudge({ library, compared }: FairnessGround, vocabulary: 
     library.data,
     vocabulary,
   );
+  const drawn = remembered(
+    (taxon: string) => taxon,
+    (taxon) => {
+      const [described] = describeTaxa([taxon], library.data, vocabulary, null);
+      return described ? leafDrawing(described, vocabulary) : null;
+    },
+  );
   return {
-    check: (at) => checker.check(asAsked(at, library)),
+    check: remembered(JSON.stringify, (at: CheckAt) => checker.check(asAsked(at, library))),
     fixes: (at) => checker.fixes(asAsked(at, library)),
-    drawings: () =>
-      leafDrawings(
-        describeTaxa(
-          library.members.map((m) => m.id),
-          library.data,
-          vocabulary,
-          null,
-        ),
-        vocabulary,
+    drawings: (taxa) =>
+      new Map(
+        [...new Set(taxa)].flatMap((taxon) => {
+          const drawing = drawn(taxon);
+          return drawing ? [[taxon, drawing] as const] : [];
+        }),
       ),
   };
 }
