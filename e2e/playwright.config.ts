@@ -1,13 +1,18 @@
 import { defineConfig } from '@playwright/test';
 
 const PORT = 4185;
+/** How many files of tests run at once, each on a server and a copy of the demo data of its own. */
+const AT_ONCE = Number(process.env['HURROW_BROWSERS'] ?? 1);
+const ports = Array.from({ length: AT_ONCE }, (_, i) => PORT + i);
+/** Which of them this process is; the first where it runs no tests. */
+const at = Number(process.env['TEST_PARALLEL_INDEX'] ?? 0);
 
 /** Whole tasks through the real interface, on a fresh copy of the demo data. */
 export default defineConfig({
   testDir: './src',
   testMatch: '**/*.spec.ts',
   fullyParallel: false,
-  workers: 1,
+  workers: AT_ONCE,
   // Bounds for a test that hangs, far above what a slow machine needs.
   timeout: 300_000,
   expect: { timeout: 30_000 },
@@ -16,7 +21,7 @@ export default defineConfig({
     : 'line',
   outputDir: '../test-results',
   use: {
-    baseURL: `http://localhost:${PORT}`,
+    baseURL: `http://localhost:${PORT + at}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env['HURROW_CHROMIUM'] ?? '/usr/bin/chromium' },
     actionTimeout: 60_000,
@@ -24,11 +29,11 @@ export default defineConfig({
     // Traces double what a test costs on a small machine; they are for whoever looks into a failure.
     trace: process.env['HURROW_TRACE'] ? 'retain-on-failure' : 'off',
   },
-  webServer: {
+  webServer: ports.map((port) => ({
     command: 'node tools/demo.mjs',
     cwd: '..',
-    env: { PORT: String(PORT) },
-    url: `http://localhost:${PORT}/api/health`,
+    env: { PORT: String(port) },
+    url: `http://localhost:${port}/api/health`,
     timeout: 300_000,
-  },
+  })),
 });

@@ -111,7 +111,8 @@ async function application() {
   }
   await step('browser tests', async () => {
     const file = join(reports, 'browser.json');
-    const result = await browser({ env: { ...process.env, HURROW_REPORT: file }, quiet: true });
+    const env = { ...process.env, HURROW_REPORT: file, HURROW_BROWSERS: process.env.HURROW_BROWSERS ?? '2' };
+    const result = await browser({ env, quiet: true });
     return counted(file, result, (r) => ({
       good: r.stats.expected,
       bad: r.stats.unexpected + r.stats.flaky,
@@ -119,8 +120,8 @@ async function application() {
   });
 }
 
-// Neither lane fills a processor: the browser waits for its server, one worker of Jest for its database. The tests on PostgreSQL
-// take the place of whichever lane is done first.
+// A browser waits for its server half of the time, so two files of tasks run at once. The tests on PostgreSQL take the place of
+// whichever lane is done first.
 const lanes = [code(), application()];
 await Promise.race(lanes);
 await onPostgres();
