@@ -111,8 +111,8 @@ const EVERYWHERE = {
       ...['no-unnecessary-type-constraint', 'no-unsafe-declaration-merging', 'no-unsafe-function-type'],
       ...['no-wrapper-object-types', 'prefer-as-const', 'prefer-for-of', 'prefer-function-type'],
       ...['prefer-namespace-keyword', 'triple-slash-reference'],
-      // Of these only the types of a file tell.
-      ...['no-floating-promises', 'no-misused-promises', 'switch-exhaustiveness-check'],
+      // What follows only the types of a file tell.
+      'no-floating-promises',
     ].map((rule) => [`typescript/${rule}`, 'error']),
   ),
   'typescript/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],

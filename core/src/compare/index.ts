@@ -2,6 +2,8 @@ export {
   OFF,
   PARTLY,
   SAYS,
+  conditionsKey,
+  keptSights,
   matrixOf,
   overlapIn,
   says,
@@ -10,7 +12,7 @@ export {
   valuesOf,
   withMembers,
 } from './matrix.ts';
-export type { Column, Matrix, Sights, Says } from './matrix.ts';
+export type { Column, Matrix, Says } from './matrix.ts';
 export { STANDINGS, apartness, cellAt, countsOf, pairTable, verdictOf } from './pairTable.ts';
 export type { Counts, PairCell, PairTable, Standing } from './pairTable.ts';
 export { rowReports } from './rowReports.ts';

@@ -223,6 +223,25 @@ export interface Sights {
   readonly by: Map<string, Uint8Array>;
 }
 
+/** What is seen of a list is kept for so many different conditions. */
+const MOST_CONDITIONS = 64;
+
+/** Conditions as a key: the same for the same conditions. */
+export const conditionsKey = (c: Conditions): string => JSON.stringify(c);
+
+/** Keeps what was seen of the first members of a list, by the key of the conditions, from one time it is asked to the next. */
+export function keptSights(members: number): (key: string) => Sights {
+  const kept = new Map<string, Sights>();
+  return (key) => {
+    const had = kept.get(key);
+    if (had) return had;
+    if (kept.size === MOST_CONDITIONS) kept.clear();
+    const made = { members, by: new Map<string, Uint8Array>() };
+    kept.set(key, made);
+    return made;
+  };
+}
+
 /**
  * The same list under other conditions for some of its later members only: characters that none of them shows are left
  * out, and of the other later members nothing is looked at.

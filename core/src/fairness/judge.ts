@@ -1,9 +1,8 @@
-import { underFor, valuesOf, withMembers } from '../compare/index.ts';
-import type { Matrix, Sights } from '../compare/index.ts';
+import { conditionsKey, keptSights, underFor, valuesOf, withMembers } from '../compare/index.ts';
+import type { Matrix } from '../compare/index.ts';
 import type { Vocabulary } from '../characters/index.ts';
 import { expectedCharacters } from '../tells/index.ts';
 import type { Described } from '../tells/index.ts';
-import type { Conditions } from '../conditions/index.ts';
 import { judgeCalls } from './calls.ts';
 import type { CallFairness } from './calls.ts';
 import { expectedMiss } from './difficulty.ts';
@@ -117,11 +116,6 @@ function judgeOne(
   };
 }
 
-/** What is seen of the list is kept for so many different conditions. */
-const MOST_CONDITIONS = 64;
-
-const keyOf = (c: Conditions): string => JSON.stringify(c);
-
 /**
  * Makes a judge of stations against one list of described species. Stations that are met under the same conditions share
  * what can be seen of the list, from one time it is asked to the next.
@@ -135,15 +129,7 @@ export function fairnessJudge(
 ): (stations: readonly StationMet[]) => readonly StationFairness[] {
   const base = valuesOf(described, vocabulary, expectedCharacters(described));
   const places = new Map(described.map((d, i) => [d.id, i] as const));
-  const sights = new Map<string, Sights>();
-  const sightsOf = (key: string): Sights => {
-    const had = sights.get(key);
-    if (had) return had;
-    if (sights.size === MOST_CONDITIONS) sights.clear();
-    const made = { members: described.length, by: new Map<string, Uint8Array>() };
-    sights.set(key, made);
-    return made;
-  };
+  const sightsAt = keptSights(described.length);
   return (stations) => {
     // Stations that differ only in how they are met are one place.
     const trees = [...new Set(stations.map((s) => s.tree))];
@@ -151,7 +137,7 @@ export function fairnessJudge(
     const whole = withMembers(base, trees, vocabulary);
     const met = new Map<string, { readonly station: StationMet; readonly at: number }[]>();
     stations.forEach((station, at) => {
-      const key = keyOf(station.conditions);
+      const key = conditionsKey(station.conditions);
       met.set(key, [...(met.get(key) ?? []), { station, at }]);
     });
     const found = new Map<number, StationFairness>();
@@ -160,7 +146,7 @@ export function fairnessJudge(
       if (!first) continue;
       const row = (s: StationMet): number => rowOf.get(s.tree) ?? 0;
       const rows = [...new Set(together.map((t) => row(t.station)))];
-      const matrix = underFor(whole, first.station.conditions, rows, sightsOf(key));
+      const matrix = underFor(whole, first.station.conditions, rows, sightsAt(key));
       for (const { station, at } of together)
         found.set(at, judgeOne(matrix, row(station), places, station, list, vocabulary, settings));
     }

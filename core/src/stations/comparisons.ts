@@ -1,6 +1,5 @@
 import type { Vocabulary } from '../characters/index.ts';
-import { rowReports, underFor, valuesOf, withMembers } from '../compare/index.ts';
-import type { Sights } from '../compare/index.ts';
+import { conditionsKey, keptSights, rowReports, underFor, valuesOf, withMembers } from '../compare/index.ts';
 import { expectedCharacters } from '../tells/index.ts';
 import type { Described, PairReport } from '../tells/index.ts';
 import type { StationShown } from './shown.ts';
@@ -17,12 +16,10 @@ export function stationComparer(list: readonly Described[], vocabulary: Vocabula
   // The list as a whole says which characters are expected, the tree's own species too.
   const base = valuesOf(list, vocabulary, expectedCharacters(list));
   const row = list.length;
-  const sights = new Map<string, Sights>();
+  const sightsAt = keptSights(row);
   return ({ tree, taxon, conditions }) => {
-    const key = JSON.stringify(conditions);
-    const before = sights.get(key) ?? { members: row, by: new Map<string, Uint8Array>() };
-    sights.set(key, before);
-    const matrix = underFor(withMembers(base, [tree], vocabulary), conditions, [row], before);
+    const seen = sightsAt(conditionsKey(conditions));
+    const matrix = underFor(withMembers(base, [tree], vocabulary), conditions, [row], seen);
     const others = list.flatMap((d, i) => (d.id === taxon ? [] : [i]));
     return rowReports(matrix, row, conditions, others);
   };

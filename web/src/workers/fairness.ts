@@ -59,6 +59,9 @@ function leafDrawing(d: DescribedTaxon, vocabulary: Vocabulary): Sketch | null {
   return { box, bar: null, lines: smallLines(marksOf(piece.figure, digitsFor(box)), box) };
 }
 
+/** So much is remembered before it is begun anew, in a page that stays open all day. */
+const MOST_REMEMBERED = 256;
+
 /** Works out each key once; what was found for it is given again. */
 function remembered<In, Out>(keyOf: (from: In) => string, work: (from: In) => Out): (from: In) => Out {
   const known = new Map<string, { readonly found: Out }>();
@@ -67,6 +70,7 @@ function remembered<In, Out>(keyOf: (from: In) => string, work: (from: In) => Ou
     const had = known.get(key);
     if (had) return had.found;
     const found = work(from);
+    if (known.size === MOST_REMEMBERED) known.clear();
     known.set(key, { found });
     return found;
   };
