@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { insertRows, maybe } from '../db/index.ts';
+import { insertRows, maybe, writeDerived } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict } from '../http/index.ts';
 import { heldAt, lockKey, readKey, truthOf } from '../sittings/index.ts';
@@ -173,20 +173,22 @@ async function gradeStations(tx: Sql, run: Run, bench: Bench, { scope, isPart }:
   let changed = Promise.resolve(0);
   try {
     const pending = await readStations(tx, run, bench, scope, grading);
-    if (isPart) {
-      const parts: Part[] = [];
-      for (const { station, whose, graded } of pending)
-        parts.push({ station, students: whose ?? [], graded: await graded });
-      return await writeParts(tx, run, parts);
-    }
-    for (const { station, whose, graded } of pending) {
-      const rows = stationRows(run, station, await graded, whose);
-      const sofar = await changed;
-      changed = writeStation(tx, run, rows).then((n) => sofar + n);
-      // What fails is told where it is waited for.
-      changed.catch(() => undefined);
-    }
-    return await changed;
+    return await writeDerived(tx, async () => {
+      if (isPart) {
+        const parts: Part[] = [];
+        for (const { station, whose, graded } of pending)
+          parts.push({ station, students: whose ?? [], graded: await graded });
+        return writeParts(tx, run, parts);
+      }
+      for (const { station, whose, graded } of pending) {
+        const rows = stationRows(run, station, await graded, whose);
+        const sofar = await changed;
+        changed = writeStation(tx, run, rows).then((n) => sofar + n);
+        // What fails is told where it is waited for.
+        changed.catch(() => undefined);
+      }
+      return changed;
+    });
   } finally {
     grading.end();
     // Whatever failed, nothing is written any more once the transaction is left.

@@ -193,12 +193,12 @@ export async function countSection(
   section: string,
   part: Regraded['part'],
 ): Promise<void> {
-  await recount(tx, CELL_SECTION, ws, section, part);
-  // What some answers name changes neither who looked at which species nor when.
-  if (part === null) await countLooks(tx, ws, section);
-  await countStudentPairs(tx, ws, section, part?.students ?? null);
-  await tx.query('delete from section_board where ws = $1 and section = $2', [ws, section]);
   await writeDerived(tx, async () => {
+    await recount(tx, CELL_SECTION, ws, section, part);
+    // What some answers name changes neither who looked at which species nor when.
+    if (part === null) await countLooks(tx, ws, section);
+    await countStudentPairs(tx, ws, section, part);
+    await tx.query('delete from section_board where ws = $1 and section = $2', [ws, section]);
     await tx.query(SECTION_BOARD, [ws, section]);
   });
 }
@@ -218,11 +218,13 @@ export async function countSums(
   const met = await setMetBefore(tx, ws, section, part);
   // Of a person in several sections, a tree met in one is a tree met before in another.
   for (const other of met) if (other !== section) await countWhole(tx, ws, other);
-  for (const { sitting } of [...sittings].sort((a, b) => (a.sitting < b.sitting ? -1 : 1))) {
-    await recount(tx, CELL, ws, sitting, part);
-    await recount(tx, CELL_STUDENT, ws, sitting, part);
-  }
-  await countSection(tx, ws, section, part);
+  await writeDerived(tx, async () => {
+    for (const { sitting } of [...sittings].sort((a, b) => (a.sitting < b.sitting ? -1 : 1))) {
+      await recount(tx, CELL, ws, sitting, part);
+      await recount(tx, CELL_STUDENT, ws, sitting, part);
+    }
+    await countSection(tx, ws, section, part);
+  });
   await countPairs(
     tx,
     ws,
