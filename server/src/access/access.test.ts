@@ -70,6 +70,17 @@ test('a passphrase is kept as a salted scrypt and checked against it', async () 
   expect(await checkPassphrase('', null)).toBe(false);
 });
 
+test('a passphrase is checked at the cost it was kept at, and a cost nobody keeps is a fault', async () => {
+  const cheap = await hashPassphrase('larch turns gold', 2 ** 11);
+  expect(cheap).toMatch(/^scrypt\$2048\$/);
+  expect(await checkPassphrase('larch turns gold', cheap)).toBe(true);
+  expect(await checkPassphrase('larch turns Gold', cheap)).toBe(false);
+  // The same salt and key at another cost are those of another passphrase.
+  expect(await checkPassphrase('larch turns gold', cheap.replace('$2048$', '$4096$'))).toBe(false);
+  for (const cost of ['2', '3000', '1073741824', ''])
+    await expect(checkPassphrase('larch turns gold', cheap.replace('2048', cost))).rejects.toThrow(/form/);
+});
+
 describe('setting up an empty data folder', () => {
   const BODY = {
     code: 'RIGHTCOD',

@@ -1,45 +1,54 @@
 import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
 
-const COST = { N: 2 ** 15, r: 8, p: 1, maxmem: 64 * 1024 * 1024 };
+/** How much work a passphrase costs whoever tries it: the N of scrypt. */
+const COST = 2 ** 15;
 
 /** Cheaper, since a whole class joins within a minute; tries of a word are limited one by one. */
-const WORD_COST = { ...COST, N: 2 ** 12 };
+const WORD_COST = 2 ** 12;
 
-const derive = (passphrase: string, salt: Buffer, cost = COST): Promise<Buffer> =>
+/** Costs that can be kept: a power of two, below which a try is too cheap and above which it holds up the server. */
+const COSTS: readonly number[] = Array.from({ length: 9 }, (_, i) => 2 ** (10 + i));
+
+const [R, P, KEY_BYTES] = [8, 1, 32];
+
+const derive = (secret: string, salt: Buffer, cost: number): Promise<Buffer> =>
   new Promise((resolve, reject) => {
-    scrypt(passphrase.normalize('NFC'), salt, 32, cost, (error, key) =>
-      error ? reject(error) : resolve(key),
-    );
+    const options = { N: cost, r: R, p: P, maxmem: 256 * cost * R };
+    scrypt(secret, salt, KEY_BYTES, options, (error, key) => (error ? reject(error) : resolve(key)));
   });
 
-/** A passphrase as it is kept: `scrypt$N$salt$key`. */
-export async function hashPassphrase(passphrase: string): Promise<string> {
+/** A secret as it is kept: `scrypt$N$salt$key`. */
+async function hash(secret: string, cost: number): Promise<string> {
   const salt = randomBytes(16);
-  const key = await derive(passphrase, salt);
-  return `scrypt$${COST.N}$${salt.toString('base64url')}$${key.toString('base64url')}`;
+  const key = await derive(secret, salt, cost);
+  return `scrypt$${cost}$${salt.toString('base64url')}$${key.toString('base64url')}`;
 }
+
+/** Checks a secret at the cost it was kept at, so that the cost can be raised and nobody is locked out. */
+async function matches(secret: string, kept: string): Promise<boolean> {
+  const [, n = '', salt = '', key = ''] = kept.split('$');
+  const cost = COSTS.find((c) => c === Number(n));
+  if (cost === undefined) throw new Error('A passphrase is kept in a form that is not known');
+  const derived = await derive(secret, Buffer.from(salt, 'base64url'), cost);
+  const right = Buffer.from(key, 'base64url');
+  return derived.length === right.length && timingSafeEqual(derived, right);
+}
+
+const composed = (passphrase: string): string => passphrase.normalize('NFC');
+
+/** @param cost the N of scrypt; less than the usual only where nobody could gain from trying. */
+export const hashPassphrase = (passphrase: string, cost = COST): Promise<string> =>
+  hash(composed(passphrase), cost);
 
 /** Kept so that a wrong name takes as long as a wrong passphrase. */
-const NOBODY = `scrypt$${COST.N}$${Buffer.alloc(16).toString('base64url')}$${Buffer.alloc(32).toString('base64url')}`;
+const NOBODY = `scrypt$${COST}$${Buffer.alloc(16).toString('base64url')}$${Buffer.alloc(KEY_BYTES).toString('base64url')}`;
 
-export async function checkPassphrase(passphrase: string, kept: string | null): Promise<boolean> {
-  const [, , salt = '', key = ''] = (kept ?? NOBODY).split('$');
-  const derived = await derive(passphrase, Buffer.from(salt, 'base64url'));
-  return timingSafeEqual(derived, Buffer.from(key, 'base64url')) && kept !== null;
-}
+export const checkPassphrase = async (passphrase: string, kept: string | null): Promise<boolean> =>
+  (await matches(composed(passphrase), kept ?? NOBODY)) && kept !== null;
 
 const folded = (word: string): string => word.trim().toLowerCase().replace(/\s+/g, ' ');
 
 /** A student's private word as it is kept; capitals and spaces at the ends do not count. */
-export async function hashWord(word: string): Promise<string> {
-  const salt = randomBytes(16);
-  const key = await derive(folded(word), salt, WORD_COST);
-  return `scrypt$${WORD_COST.N}$${salt.toString('base64url')}$${key.toString('base64url')}`;
-}
+export const hashWord = (word: string): Promise<string> => hash(folded(word), WORD_COST);
 
-export async function checkWord(word: string, kept: string): Promise<boolean> {
-  const [, , salt = '', key = ''] = kept.split('$');
-  const derived = await derive(folded(word), Buffer.from(salt, 'base64url'), WORD_COST);
-  const right = Buffer.from(key, 'base64url');
-  return derived.length === right.length && timingSafeEqual(derived, right);
-}
+export const checkWord = (word: string, kept: string): Promise<boolean> => matches(folded(word), kept);

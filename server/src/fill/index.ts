@@ -6,15 +6,18 @@ import { installGroups, installVocabulary } from '../library/index.ts';
 import { gradeSitting } from '../grading/index.ts';
 import { lockKey, returnResults, sittingById } from '../sittings/index.ts';
 
-/** Fills an empty database with a whole workspace; what can be computed from it (grades, looks) is computed here. */
-export async function fill(db: Database, bundle: Bundle): Promise<void> {
+/**
+ * Fills an empty database with a whole workspace; what can be computed from it (grades, looks) is computed here.
+ * @param passphraseCost what its passphrases are kept at; the usual where nothing is said.
+ */
+export async function fill(db: Database, bundle: Bundle, passphraseCost?: number): Promise<void> {
   const ws = bundle.workspace;
   const accounts = await Promise.all(
     bundle.accounts.map(async ({ passphrase, ...a }) => ({
       ws,
       ...a,
       created_at: '2026-08-01T12:00:00Z',
-      scrypt: await hashPassphrase(passphrase),
+      scrypt: await hashPassphrase(passphrase, passphraseCost),
     })),
   );
   await db.transaction(async (tx) => {

@@ -31,6 +31,9 @@ const shortHash = (parts: readonly (string | Buffer)[]): string => {
 /** A test's database is small, and most of what opening it takes is clearing its buffers. */
 const SETTINGS = '\nshared_buffers = 16MB\n';
 
+/** Tests sign in hundreds of times, and nobody tries their passphrases. */
+const PASSPHRASE_COST = 2 ** 10;
+
 /** Changes with anything a prepared database is made from. */
 const sourceHash = (): string =>
   shortHash([
@@ -73,13 +76,13 @@ async function prepare(): Promise<void> {
     await admin.close();
     const db = openPostgres(`${url}/${TEMPLATE}`);
     await migrate(db);
-    await fill(db, fixture());
+    await fill(db, fixture(), PASSPHRASE_COST);
     await db.close();
     return;
   }
   await prepareFolder(filledFolder(), async (db) => {
     await migrate(db);
-    await fill(db, fixture());
+    await fill(db, fixture(), PASSPHRASE_COST);
   });
 }
 
