@@ -1,11 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { gradesOfSecondLook, noFault, picture, signInAsOwner } from './steps.ts';
+import { gradeSecondLook, noFault, picture, signInAsOwner } from './steps.ts';
 
 test('the characters a class misses are worked out, opened, and weigh only where that is decided', async ({
   page,
 }) => {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await gradeSecondLook(page);
   await page.goto('/mix-ups');
   await page.getByText('Characters', { exact: true }).click();
   await page.getByRole('button', { name: /^Work out rates/ }).click();
@@ -30,7 +30,7 @@ test('the characters a class misses are worked out, opened, and weigh only where
 
 test('wrong answers are read, and a reading is corrected and taken back', async ({ page }) => {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await gradeSecondLook(page);
   await page.goto('/mix-ups');
   await page.getByText('Why', { exact: true }).click();
   const counts = page.getByRole('list', { name: 'Readings' });
@@ -51,7 +51,7 @@ test('wrong answers are read, and a reading is corrected and taken back', async 
 
 test('mix-ups stand beside those of other classes, with what a new class should expect', async ({ page }) => {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await gradeSecondLook(page);
   await page.goto('/mix-ups');
   await page.getByText('Other classes', { exact: true }).click();
   const table = page.getByRole('region', { name: 'Other classes' });

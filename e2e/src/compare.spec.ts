@@ -10,10 +10,7 @@ const rooms = (page: Page) => page.getByRole('navigation', { name: 'Comparing' }
 
 /** Enters the compare place; `room` goes from one of its rooms to another. */
 async function enter(page: Page): Promise<void> {
-  await page
-    .getByRole('navigation', { name: 'Places' })
-    .getByRole('link', { name: 'Compare', exact: true })
-    .click();
+  await page.goto('/compare');
   await expect(page.getByRole('heading', { level: 1, name: 'Bench' })).toBeVisible();
 }
 
@@ -84,10 +81,7 @@ test('species are laid on the bench by a key; moving date and material shows wha
   page,
 }) => {
   await signInAsOwner(page);
-  await page
-    .getByRole('navigation', { name: 'Places' })
-    .getByRole('link', { name: 'Species', exact: true })
-    .click();
+  await page.goto('/species');
   await page.getByRole('link', { name: /^Acer glabrum/ }).focus();
   await page.keyboard.press('b');
   await page.getByRole('link', { name: /^Physocarpus malvaceus/ }).click();

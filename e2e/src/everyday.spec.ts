@@ -21,6 +21,7 @@ function presses() {
 
 test('ten stations from a list, with cards and answer sheets, take at most 25 presses', async ({ page }) => {
   await signInAsOwner(page);
+  await go(page, 'Due');
   const hand = presses();
   const button = (name: string | RegExp): Locator => page.getByRole('button', { name });
   await hand.click(page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Classes' }));

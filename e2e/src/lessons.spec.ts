@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
 import {
   choose,
-  gradesOfSecondLook,
+  gradeSecondLook,
   noFault,
   picture,
   planFromMixUp,
@@ -22,7 +22,7 @@ async function printed(page: Page, format: 'Letter' | 'A4' = 'Letter'): Promise<
 /** Opens the lesson on the two silver shrubs from the mix-up of the class, by way of its plan. */
 async function lessonOfSilverShrubs(page: Page): Promise<void> {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await gradeSecondLook(page);
   await planFromMixUp(page, 'wrote silver buffaloberry; the tree was Russian-olive');
   const block = page
     .getByRole('list', { name: 'In this lesson' })
@@ -160,7 +160,7 @@ test('a pair that nothing separates now says with what and when; a class without
   page,
 }) => {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await gradeSecondLook(page);
   await page.goto('/reteach');
   const pines = page
     .getByRole('list', { name: 'In this lesson' })
@@ -200,7 +200,7 @@ test('contrasts are put in another order by keys, and a lesson is recorded and c
   page,
 }) => {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await gradeSecondLook(page);
   await page.goto('/reteach');
   const names = page.getByRole('list', { name: 'In this lesson' }).getByRole('listitem').locator('b');
   await expect(names).toHaveCount(2);

@@ -1,11 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { gradesOfSecondLook, noFault, pick, picture, signInAsOwner } from './steps.ts';
+import { gradeSecondLook, noFault, pick, picture, signInAsOwner } from './steps.ts';
 
 test('a graded sitting leads to its flagged pair, its answers, its students, and what would change it', async ({
   page,
 }) => {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await gradeSecondLook(page);
   await page.goto('/mix-ups');
   const act = page.getByRole('region', { name: 'What to act on' });
   const pines = act

@@ -46,6 +46,7 @@ test.beforeAll(async ({ browser }) => {
 
 test('a list: ten names are pasted and known, misspelled and new ones told', async () => {
   await signInAsOwner(page);
+  await go(page, 'Due');
   await expect(page.getByText('Check and open').first()).toBeVisible();
   await picture(page, 'due');
   await go(page, 'Classes');

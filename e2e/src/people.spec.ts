@@ -28,6 +28,7 @@ test('somebody is invited, comes in by the link, gets another role and is taken 
   browser,
 }) => {
   await signInAsOwner(page);
+  await go(page, 'Due');
   await toPeople(page);
   await page.getByLabel('Their name').fill('Ansel Thorpe');
   await choose(page, 'Classes', 'Tuesday lab');
@@ -72,7 +73,7 @@ test('somebody is invited, comes in by the link, gets another role and is taken 
 
 test('a passphrase is changed, and a session elsewhere is ended', async ({ page, browser }) => {
   await signInAsOwner(page);
-  await toPeople(page);
+  await page.goto('/people');
   await page.getByLabel('Their name').fill('Wren Castell');
   await choose(page, 'They join as', 'instructor');
   await page.getByRole('button', { name: 'Make link' }).click();

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import {
-  gradesOfSecondLook,
+  gradeSecondLook,
   noFault,
   picture,
   planFromMixUp,
@@ -12,7 +12,7 @@ test('a lesson is planned in ten minutes, changed, recorded in one press, correc
   page,
 }) => {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await gradeSecondLook(page);
   await page.goto('/reteach');
   const plan = page.getByRole('region', { name: 'Plan' });
   const inIt = plan.getByRole('list', { name: 'In this lesson' }).getByRole('listitem');
@@ -49,7 +49,7 @@ test('a lesson is planned in ten minutes, changed, recorded in one press, correc
 
 test('a lesson is planned from a pair, which is in it', async ({ page }) => {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await gradeSecondLook(page);
   await planFromMixUp(page, 'wrote whitebark pine; the tree was limber pine');
   const inIt = page.getByRole('list', { name: 'In this lesson' });
   await expect(inIt).toContainText('whitebark pine for limber pine');

@@ -28,8 +28,9 @@ test('every place stands without a serious fault of accessibility, and the conso
   await expect(page.getByRole('heading', { name: 'Hurrow' })).toBeVisible();
   expect(await seriousFaults(page)).toEqual([]);
   await signInAsOwner(page);
+  await page.goto('/');
   const faults: string[] = [];
-  for (const place of ['Due', 'Classes', 'Species', 'Quizzes', 'Material', 'Mix-ups', 'Files']) {
+  for (const place of ['Due', 'Classes', 'Species', 'Quizzes', 'Material', 'Mix-ups', 'Files'] as const) {
     await go(page, place);
     await expect(page.getByText('Reading…')).toHaveCount(0);
     faults.push(...(await seriousFaults(page)).map((f) => `${place}: ${f}`));
@@ -111,6 +112,7 @@ test('conditions stand in the address, are obeyed, and travel from place to plac
 
 test('the keyboard’s help, an address that leads nowhere, and a failing network', async ({ page }) => {
   await signInAsOwner(page);
+  await go(page, 'Due');
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('Go to Mix-ups');
   await page.keyboard.press('Escape');
@@ -131,6 +133,7 @@ test('controls come with their styles in a sheet, and links outside them stay as
   page,
 }) => {
   await signInAsOwner(page);
+  await go(page, 'Due');
   expect(
     await look(page.getByRole('link', { name: /^Check and open/ }).first(), 'text-decoration-line'),
   ).toBe('underline');

@@ -1,12 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { noFault, gradesOfSecondLook, pick, signInAsOwner } from './steps.ts';
+import { gradeSecondLook, noFault, pick, signInAsOwner } from './steps.ts';
 
 test('a wrong tag is named first by the answers, corrected there, and the grades follow', async ({
   page,
 }) => {
   await signInAsOwner(page);
-  await gradesOfSecondLook(page);
+  await page.goto(await gradeSecondLook(page));
+  await page.getByRole('button', { name: 'See grades' }).click();
   await page.getByText('Question check', { exact: true }).click();
   const advice = page.getByRole('list', { name: 'What to do' });
   const first = advice.getByRole('listitem').first();

@@ -1,33 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
-import { accessibility, picture, signInAsOwner } from './steps.ts';
-
-/** Calls the application from the page, with its session and origin. */
-async function api<T>(
-  page: Page,
-  method: string,
-  path: string,
-  body?: unknown,
-  version?: number,
-): Promise<T> {
-  const answer = await page.evaluate(
-    async ([m, p, b, v]) => {
-      const r = await fetch(p, {
-        method: m,
-        headers: {
-          ...(b === null ? {} : { 'Content-Type': 'application/json' }),
-          ...(v === null ? {} : { 'If-Match': `"${v}"` }),
-        },
-        ...(b === null ? {} : { body: b }),
-      });
-      return { ok: r.ok, text: await r.text() };
-    },
-    [method, path, body === undefined ? null : JSON.stringify(body), version ?? null] as const,
-  );
-  if (!answer.ok) throw new Error(`${method} ${path}: ${answer.text}`);
-  return JSON.parse(answer.text === '' ? 'null' : answer.text) as T;
-}
+import { accessibility, ask, picture, signInAsOwner } from './steps.ts';
 
 interface Taxon {
   readonly id: string;
@@ -53,18 +27,18 @@ const POINTS = 2;
 
 /** A quiz of thirty stations at new trees of thirty species, each asking the scientific and the common name. */
 async function quizOf(page: Page, species: readonly Taxon[], list: string, site: string): Promise<string> {
-  const quiz = await api<{ id: string; version: number }>(page, 'POST', '/api/quizzes', {
+  const quiz = await ask<{ id: string; version: number }>(page, 'POST', '/api/quizzes', {
     name: 'Written walk',
     list,
   });
   for (const [i, s] of species.entries()) {
-    const tree = await api<{ id: string }>(page, 'POST', '/api/trees', {
+    const tree = await ask<{ id: string }>(page, 'POST', '/api/trees', {
       site,
       tag: `W${String(i + 1).padStart(2, '0')}`,
       taxon: s.id,
       reach: { form: 'hand', bark: 'hand', twig: 'hand', leaf: 'hand', fruit: 'hand' },
     });
-    await api(page, 'POST', `/api/quizzes/${quiz.id}/stations`, {
+    await ask(page, 'POST', `/api/quizzes/${quiz.id}/stations`, {
       individual: tree.id,
       asks: [
         { kind: 'scientific', points: POINTS },
@@ -83,7 +57,7 @@ async function sittingOf(
   site: string,
   from: number,
 ): Promise<Sitting> {
-  const section = await api<{ id: string }>(page, 'POST', '/api/sections', {
+  const section = await ask<{ id: string }>(page, 'POST', '/api/sections', {
     name: `Section ${from}`,
     term: 'Fall 2026',
     list,
@@ -91,22 +65,22 @@ async function sittingOf(
     level: 'general',
     students: Array.from({ length: SIZE }, (_, i) => ({ code: String(from + i) })),
   });
-  const draft = await api<Sitting>(page, 'POST', `/api/quizzes/${quiz}/sittings`, {
+  const draft = await ask<Sitting>(page, 'POST', `/api/quizzes/${quiz}/sittings`, {
     section: section.id,
     on: '2026-10-01',
     handling: ['look'],
   });
   for (const s of draft.stations)
-    await api(
+    await ask(
       page,
       'PUT',
       `/api/sitting-stations/${s.id}`,
       { material: s.material, distance: s.distance, reason: 'shown_in_lab', reasonNote: null },
       s.version,
     );
-  const { version } = await api<Sitting>(page, 'GET', `/api/sittings/${draft.id}`);
-  await api(page, 'POST', `/api/sittings/${draft.id}/state`, { to: 'open' }, version);
-  return api<Sitting>(page, 'GET', `/api/sittings/${draft.id}`);
+  const { version } = await ask<Sitting>(page, 'GET', `/api/sittings/${draft.id}`);
+  await ask(page, 'POST', `/api/sittings/${draft.id}/state`, { to: 'open' }, version);
+  return ask<Sitting>(page, 'GET', `/api/sittings/${draft.id}`);
 }
 
 /** What stands on a line of a sheet, both names alike. */
@@ -171,7 +145,7 @@ async function enter(
   species: readonly Taxon[],
 ): Promise<void> {
   const at = `/api/sittings/${sitting.id}/sheets/${student}`;
-  const { asks } = await api<{ asks: { sittingStation: string; number: number; ask: string }[] }>(
+  const { asks } = await ask<{ asks: { sittingStation: string; number: number; ask: string }[] }>(
     page,
     'GET',
     at,
@@ -184,7 +158,7 @@ async function enter(
         : { typed: species[line.species]?.id ?? '', as: 'species' };
     return { id: crypto.randomUUID(), sittingStation, ask, ...entered };
   });
-  await api(page, 'POST', at, { answers });
+  await ask(page, 'POST', at, { answers });
 }
 
 async function press(page: Page, keys: readonly string[]): Promise<void> {
@@ -199,10 +173,10 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
 }) => {
   test.setTimeout(900_000);
   await signInAsOwner(page);
-  const lists = await api<{ id: string; name: string }[]>(page, 'GET', '/api/lists');
+  const lists = await ask<{ id: string; name: string }[]>(page, 'GET', '/api/lists');
   const list = lists.find((l) => l.name === 'Trees of Quillan Creek')?.id ?? '';
-  const { members } = await api<{ members: (Taxon & { rank: string })[] }>(page, 'GET', `/api/lists/${list}`);
-  const sites = await api<{ id: string }[]>(page, 'GET', '/api/sites');
+  const { members } = await ask<{ members: (Taxon & { rank: string })[] }>(page, 'GET', `/api/lists/${list}`);
+  const sites = await ask<{ id: string }[]>(page, 'GET', '/api/sites');
   const site = sites[0]?.id ?? '';
   const named = members.filter(
     (m) => m.rank === 'species' && m.common !== null && !/[×.]/.test(m.scientific),
@@ -216,7 +190,7 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
   const planted: string[] = [];
   for (const from of [401, 501]) {
     const sitting = await sittingOf(page, quiz, list, site, from);
-    const second = await api<{ sheets: { student: string }[] }>(
+    const second = await ask<{ sheets: { student: string }[] }>(
       page,
       'PUT',
       `/api/sittings/${sitting.id}/second-entries`,
@@ -250,18 +224,21 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
 
     const sheetAt = (student: string): string =>
       `/quizzes/${sitting.quiz}/sittings/${sitting.id}/sheets/${student}`;
-    if (from === 401) await page.goto(sheetAt(sitting.people[0]?.student ?? ''));
-    for (const p of sitting.people) {
-      const as = slips.get(p.student) ?? truth.get(p.student) ?? [];
-      // One class is typed from the first key to the last. Of the other, sheets with nothing planted come by the same requests.
-      const isTyped = from === 401 || slips.has(p.student) || p === shifted;
-      if (!isTyped) await enter(page, sitting, p.student, as, species);
-      if (from !== 401) await page.goto(sheetAt(p.student));
+    const standsFor = (student: string): readonly OnLine[] => slips.get(student) ?? truth.get(student) ?? [];
+    // One class is typed from the first key to the last. Of the other, sheets with nothing planted come by the same requests.
+    const isTyped = (p: Sitting['people'][number]): boolean =>
+      from === 401 || slips.has(p.student) || p === shifted;
+    const bring = async (p: Sitting['people'][number] | undefined): Promise<void> => {
+      if (p && !isTyped(p)) await enter(page, sitting, p.student, standsFor(p.student), species);
+    };
+    await bring(sitting.people[0]);
+    await page.goto(sheetAt(sitting.people[0]?.student ?? ''));
+    for (const [i, p] of sitting.people.entries()) {
       await expect(page.getByRole('heading', { level: 1, name: `Sheet of number ${p.code}` })).toBeVisible();
-      if (isTyped)
+      if (isTyped(p))
         await press(
           page,
-          as.flatMap((l) => keysOf(l, letters)),
+          standsFor(p.student).flatMap((l) => keysOf(l, letters)),
         );
       await expect(page.getByRole('region', { name: 'Running total' })).toContainText('All entered');
       const right = pencilled(truth.get(p.student) ?? []);
@@ -279,7 +256,8 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
         await expect(page.getByText('The sheet as written is kept.')).toBeVisible();
         await page.locator('#entry').focus();
       }
-      if (from === 401) await page.keyboard.press('Enter');
+      await bring(sitting.people[i + 1]);
+      await page.keyboard.press('Enter');
     }
 
     for (const s of sitting.people.filter((p) => twice.has(p.student))) {
@@ -295,7 +273,7 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
       await page.getByRole('button', { name: 'Save second entry' }).click();
       await expect(page.getByRole('list', { name: 'Sheets entered twice' })).toBeVisible();
     }
-    const seconds = await api<{ sheets: { code: string; differences: unknown[] }[] }>(
+    const seconds = await ask<{ sheets: { code: string; differences: unknown[] }[] }>(
       page,
       'GET',
       `/api/sittings/${sitting.id}/second-entries`,
@@ -328,8 +306,8 @@ test('48 sheets: every planted fault is found by the total, the second entry or 
         pdf.close();
       }
     }
-    const { version } = await api<Sitting>(page, 'GET', `/api/sittings/${sitting.id}`);
-    await api(page, 'POST', `/api/sittings/${sitting.id}/state`, { to: 'closed' }, version);
+    const { version } = await ask<Sitting>(page, 'GET', `/api/sittings/${sitting.id}`);
+    await ask(page, 'POST', `/api/sittings/${sitting.id}/state`, { to: 'closed' }, version);
   }
   expect([...found].sort()).toEqual([...planted].sort());
 });
