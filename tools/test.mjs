@@ -4,8 +4,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ready, readyForTests } from './ready.mjs';
 
+// Debian's packages come while npm's do, and only what needs them waits for them.
+const debian = readyForTests();
+// What fails is told where it is waited for.
+debian.catch(() => undefined);
 await ready();
-await readyForTests();
 const { run } = await import('./run.mjs');
 const { jest } = await import('./jest.mjs');
 const { lint } = await import('./lint.mjs');
@@ -73,6 +76,7 @@ async function code() {
     const found = [...wordsKeptOut(), ...over];
     return Promise.resolve({ code: found.length, output: found.join('\n') });
   });
+  await debian;
   await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
   await jestStep('server on PGlite', ['--selectProjects', 'server', 'bench']);
 }
@@ -110,6 +114,7 @@ async function application() {
     await check(sizeLine(s), () => Promise.resolve({ code: s.bytes <= s.most ? 0 : 1, output: 'too large' }));
   }
   await step('browser tests', async () => {
+    await debian;
     const file = join(reports, 'browser.json');
     const env = { ...process.env, HURROW_REPORT: file, HURROW_BROWSERS: process.env.HURROW_BROWSERS ?? '2' };
     const result = await browser({ env, quiet: true });
