@@ -1,9 +1,10 @@
 // The browser tests, on the built application.
 import { ROOT, run } from './run.mjs';
+import { SCRATCH } from './scratch.mjs';
 
 export async function browser({ env = process.env, quiet = false } = {}) {
   return run('npx', ['--no-install', 'playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
-    env,
+    env: { ...env, TMPDIR: SCRATCH },
     quiet,
     mayFail: true,
     cwd: ROOT,

@@ -1,3 +1,4 @@
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { answersInFolder, answersInMemory, erasuresFile, replayAnswers } from './answers/index.ts';
 import type { AnswersLog, Erasures } from './answers/index.ts';
@@ -64,6 +65,17 @@ export async function bringUpToDate(
   // Without counts of its rows the planner chooses badly; they are taken again at every start.
   await db.query('analyze');
   return { ...replayed, damagedErasures: damaged };
+}
+
+/** Makes a data folder with what `prepare` fills in, and leaves it closed. */
+export async function makeData(data: string, prepare: (db: Database) => Promise<void>): Promise<void> {
+  mkdirSync(data, { recursive: true });
+  const opened = await openData(data, null);
+  try {
+    await bringUpToDate(opened, prepare);
+  } finally {
+    await opened.close();
+  }
 }
 
 /** Whether a database holds nothing yet, wherever it is. */

@@ -67,7 +67,7 @@ async function signIn(call: CallOf<'sessionStart'>): Promise<ReplyOf<'sessionSta
   await right();
   const now = call.app.clock();
   const cookies = await db.transaction(async (tx) => [
-    await startSession(tx, now, { kind: 'account', ws: row.ws, account: row.id }, call.browser),
+    await startSession(tx, now, { kind: 'account', ws: row.ws, account: row.id }, call.browser()),
     ...(known ? [] : [await rememberBrowser(tx, now, { ws: row.ws, account: row.id })]),
   ]);
   return { status: 204, cookies };
@@ -125,7 +125,7 @@ async function setup(call: CallOf<'setup'>): Promise<ReplyOf<'setup'>> {
     );
     await installVocabulary(tx, ws);
     await installGroups(tx, ws);
-    return startSession(tx, now, { kind: 'account', ws, account }, call.browser);
+    return startSession(tx, now, { kind: 'account', ws, account }, call.browser());
   });
   return { status: 201, body: {}, cookies: [cookie] };
 }

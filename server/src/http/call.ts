@@ -86,8 +86,8 @@ export interface Call<W = Who> {
   readonly secure: boolean;
   /** A cookie of the request. */
   readonly cookie: (name: string) => string | undefined;
-  /** The name of the browser, where it tells one. */
-  readonly browser: string | null;
+  /** The name of the browser, where it tells one; read only where it is asked for, which takes as long as a small query. */
+  readonly browser: () => string | null;
 }
 
 export interface Cookie {

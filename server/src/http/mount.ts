@@ -80,7 +80,7 @@ function handle(app: App, name: RouteName, route: Route, handler: Handler, recog
       ip: req.ip ?? '',
       secure: req.secure,
       cookie: (key) => cookies[key],
-      browser: browserName(req.header('user-agent')),
+      browser: () => browserName(req.header('user-agent')),
     };
     const reply =
       route.creates && who.kind === 'account'

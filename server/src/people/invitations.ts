@@ -173,7 +173,7 @@ export async function acceptInvitation(
       row.id,
       now.toISOString(),
     ]);
-    return startSession(tx, now, { kind: 'account', ws: row.ws, account }, call.browser);
+    return startSession(tx, now, { kind: 'account', ws: row.ws, account }, call.browser());
   });
   await done();
   return { status: 201, body: {}, cookies: [cookie] };

@@ -1,4 +1,4 @@
-import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { v4 } from 'uuid';
@@ -7,6 +7,7 @@ import { writeLine } from '../answers/index.ts';
 import type { LoggedAnswer } from '../answers/index.ts';
 import { openPglite } from '../db/index.ts';
 import { fill } from '../fill/index.ts';
+import { makeData } from '../openData.ts';
 import { serve } from '../serve.ts';
 import type { Running, ServeOptions } from '../serve.ts';
 import {
@@ -18,6 +19,7 @@ import {
   joinWalkAt,
   loggedAnswer,
   openSitting,
+  placeEmpty,
   placeFilled,
   send,
   scratch,
@@ -182,4 +184,20 @@ test('an erased student stays erased: after a crash in the middle, and when olde
   expect(put.recovery.stored).toBe(0);
   await put.stop();
   expect(readFileSync(join(data, 'answers', 'legacy-2.jsonl'), 'utf8')).not.toContain(student);
+});
+
+test('a copy of a folder that was made before opens with what was filled in, and asks for no set-up', async () => {
+  const [made, copy] = [join(home, 'made'), join(home, 'copy')];
+  placeEmpty(join(made, 'database'));
+  await makeData(made, (db) => fill(db, fixture()));
+  cpSync(made, copy, { recursive: true });
+  const running = await serve({ data: copy, port: 0, host: '127.0.0.1' });
+  try {
+    expect(running.setupCode).toBeNull();
+    const owner = await signIn(running.address);
+    const { body } = await owner.call<readonly Section[]>('GET', '/api/sections');
+    expect(body.map((s) => s.name).sort()).toEqual(['first section', 'second section']);
+  } finally {
+    await running.stop();
+  }
 });
