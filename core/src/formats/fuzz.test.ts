@@ -92,12 +92,11 @@ function check(kind: keyof typeof RIGHT, text: string): boolean {
       ? planImport(SMALL, read.value as never, { adding: false, where: read.where }).refused
       : []
     : read.refused;
-  for (const r of refused) {
-    expect(r.line).toBeGreaterThanOrEqual(1);
-    expect(r.column).toBeGreaterThanOrEqual(1);
-    expect(r.message.length).toBeGreaterThan(3);
-    expect(r.remedy.length).toBeGreaterThan(3);
-  }
+  // One assertion a file: one for each part of each refusal takes as long as reading the files.
+  const untold = refused.filter(
+    (r) => !(r.line >= 1 && r.column >= 1 && r.message.length > 3 && r.remedy.length > 3),
+  );
+  expect(untold).toEqual([]);
   if (!read.ok) expect(refused.length).toBeGreaterThan(0);
   return read.ok;
 }
