@@ -81,6 +81,10 @@ async function code() {
   await jestStep('server on PGlite', ['--selectProjects', 'server', 'bench']);
 }
 
+/** Tests that start processes on a folder of their own, or ask no database of the two: on a server they would only run again. */
+const NOT_ON_POSTGRES =
+  'crash|cli|start.test|folderLock|upgrade|fuzz|db/prepared|db/pgliteThread|threads/|docs.test|openapi.test';
+
 async function onPostgres() {
   await step('server on PostgreSQL', async () => {
     const file = join(reports, 'postgres.json');
@@ -90,7 +94,7 @@ async function onPostgres() {
           '--selectProjects',
           'server',
           '--testPathIgnorePatterns',
-          'crash|cli|start.test|folderLock|upgrade|fuzz',
+          NOT_ON_POSTGRES,
           '--json',
           `--outputFile=${file}`,
         ],

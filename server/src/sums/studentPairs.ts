@@ -32,8 +32,8 @@ const readDated = (tx: Sql, ws: string, section: string): Promise<readonly Dated
   );
 
 /**
- * Looks of some students at some species, and at all that one of them ever mixed up with one of these. More is read than the pairs
- * need where students differ in what they mix up; asking student by student takes longer.
+ * Looks of some students at some species and at those each of them ever mixed up with one of these. They are looked up student by
+ * student, since a planner cannot know how few they are.
  */
 const readDatedAt = (
   tx: Sql,
@@ -45,14 +45,17 @@ const readDatedAt = (
     tx,
     `with mixed as materialized (
        select student, answer as species from look
-       where ws = $1 and section = $2 and truth = any($4::uuid[]) and named = 'other' and student = any($3::uuid[])
+       where ws = $1 and section = $2 and truth = any($4::uuid[]) and named = 'other'
        union select student, truth from look
-       where ws = $1 and section = $2 and answer = any($4::uuid[]) and named = 'other' and student = any($3::uuid[])),
+       where ws = $1 and section = $2 and answer = any($4::uuid[]) and named = 'other'),
+     places as materialized (
+       select student, array_agg(species) || $4::uuid[] as species from mixed
+       where student in (select unnest($3::uuid[])) group by student),
      ${HELD}
      select l.student, l.truth, l.answer, l.on_date as "on", l.met_before as "metBefore", h.returned_on as "returnedOn"
-     from look l join held h on h.id = l.sitting
-     where l.ws = $1 and l.section = $2 and l.truth = any($4::uuid[] || array(select distinct species from mixed))
-       and l.student = any(array(select distinct student from mixed))
+     from places p join lateral (select * from look x
+       where x.ws = $1 and x.student = p.student and x.section = $2 and x.truth = any(p.species) offset 0) l on true
+     join held h on h.id = l.sitting
      order by l.on_date, l.sitting, l.sitting_station`,
     [ws, section, students, truths],
   );
