@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Session } from '@hurrow/contract';
 import { PASSPHRASES, openTestApp } from '../testing/index.ts';
 import type { TestApp } from '../testing/index.ts';
-import { checkPassphrase, hashPassphrase } from './passphrase.ts';
+import { checkPassphrase, checkWord, hashPassphrase, hashWord } from './passphrase.ts';
 
 let app: TestApp;
 beforeAll(async () => {
@@ -68,6 +68,15 @@ test('a passphrase is kept as a salted scrypt and checked against it', async () 
   expect(await checkPassphrase('larch turns gold', a)).toBe(true);
   expect(await checkPassphrase('larch turns Gold', a)).toBe(false);
   expect(await checkPassphrase('', null)).toBe(false);
+});
+
+test('a passphrase or a word counts however its accents, and a word its capitals and spaces, were typed', async () => {
+  const [composed, apart] = ['mélèze d’or', 'mélèze d’or'.normalize('NFD')];
+  expect(apart).not.toBe(composed);
+  expect(await checkPassphrase(apart, await hashPassphrase(composed))).toBe(true);
+  expect(await checkPassphrase('Mélèze d’or', await hashPassphrase(composed))).toBe(false);
+  expect(await checkWord(`  ${apart.toUpperCase()} `, await hashWord(composed))).toBe(true);
+  expect(await checkWord('meleze d’or', await hashWord(composed))).toBe(false);
 });
 
 test('a passphrase is checked at the cost it was kept at, and a cost nobody keeps is a fault', async () => {

@@ -46,7 +46,7 @@ const NOBODY = `scrypt$${COST}$${Buffer.alloc(16).toString('base64url')}$${Buffe
 export const checkPassphrase = async (passphrase: string, kept: string | null): Promise<boolean> =>
   (await matches(composed(passphrase), kept ?? NOBODY)) && kept !== null;
 
-const folded = (word: string): string => word.trim().toLowerCase().replace(/\s+/g, ' ');
+const folded = (word: string): string => composed(word.trim().toLowerCase().replace(/\s+/g, ' '));
 
 /** A student's private word as it is kept; capitals and spaces at the ends do not count. */
 export const hashWord = (word: string): Promise<string> => hash(folded(word), WORD_COST);
