@@ -19,6 +19,7 @@ import {
   openTestApp,
   retag,
   send,
+  writeNames,
 } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
@@ -35,16 +36,7 @@ afterAll(() => app.close());
 /** A graded sitting of three stations in which two students wrote these names. */
 async function walked(first: readonly string[], second: readonly string[]): Promise<string> {
   const sitting = await openLong(owner, quiz);
-  for (const [code, names] of [
-    ['11', first],
-    ['12', second],
-  ] as const) {
-    const { phone, walk } = await joinWalk(app, sitting.code, code);
-    await send(
-      phone,
-      names.flatMap((name, i) => answersFor(walk, i + 1, { name })),
-    );
-  }
+  await writeNames(app, sitting.code, { '11': first, '12': second });
   await moveSitting(owner, sitting.id, 'closed');
   await graded(owner, sitting.id);
   return sitting.id;

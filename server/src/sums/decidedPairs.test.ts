@@ -1,15 +1,5 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
-import {
-  answersFor,
-  graded,
-  id,
-  joinWalk,
-  longQuiz,
-  moveSitting,
-  openLong,
-  openTestApp,
-  send,
-} from '../testing/index.ts';
+import { graded, id, longQuiz, moveSitting, openLong, openTestApp, writeNames } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
 let app: TestApp;
@@ -46,13 +36,7 @@ async function kept(): Promise<readonly string[]> {
 test('a decision about a name counts the pairs it touches, and leaves what was mixed up elsewhere', async () => {
   const quiz = await longQuiz(owner, ['grandis', 'lasiocarpa', 'flexilis', 'grandis']);
   const sitting = await openLong(owner, quiz.id);
-  for (const [code, names] of Object.entries(WROTE)) {
-    const { phone, walk } = await joinWalk(app, sitting.code, code);
-    await send(
-      phone,
-      names.flatMap((name, i) => answersFor(walk, i + 1, { name })),
-    );
-  }
+  await writeNames(app, sitting.code, WROTE);
   await moveSitting(owner, sitting.id, 'closed');
   await graded(owner, sitting.id);
   const elsewhere = ['11: albicaulis and flexilis, 0 of 0', '12: flexilis and grandis, 0 of 0'];

@@ -9,6 +9,7 @@ import { NOTHING_TO_RECOVER } from '../http/index.ts';
 import { createApp } from '../app.ts';
 import { migrate, openPostgres } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
+import { answersFor, send } from './answer.ts';
 import { client } from './client.ts';
 import { openEmpty, openFilled } from './copied.ts';
 import type { Client } from './client.ts';
@@ -166,4 +167,19 @@ export async function joinWalkAt(
   const joined = await phone.call('POST', '/api/walk/join', { code, student, word });
   if (joined.status !== 201) throw new Error(`Number ${student} could not join: ${joined.status}`);
   return { phone, walk: (await phone.call<WalkSitting>('GET', '/api/walk/sitting')).body };
+}
+
+/** Has students join an open sitting and write these names at its stations, in order, each on a phone of their own. */
+export async function writeNames(
+  app: TestApp,
+  code: string,
+  byStudent: Readonly<Record<string, readonly string[]>>,
+): Promise<void> {
+  for (const [student, names] of Object.entries(byStudent)) {
+    const { phone, walk } = await joinWalk(app, code, student);
+    await send(
+      phone,
+      names.flatMap((name, i) => answersFor(walk, i + 1, { name })),
+    );
+  }
 }

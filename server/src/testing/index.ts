@@ -1,5 +1,5 @@
 export { BODIES, bodyFor } from './bodies.ts';
-export { joinWalk, joinWalkAt, moveSitting, openSitting, openTestApp } from './app.ts';
+export { joinWalk, joinWalkAt, moveSitting, openSitting, openTestApp, writeNames } from './app.ts';
 export type { TestApp } from './app.ts';
 export { answersFor, send } from './answer.ts';
 export type { Given } from './answer.ts';
