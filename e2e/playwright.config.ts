@@ -35,5 +35,7 @@ export default defineConfig({
     env: { PORT: String(port) },
     url: `http://localhost:${port}/api/health`,
     timeout: 300_000,
+    // The demo removes its folder when it is asked to end; folders of tests may be in memory.
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 20_000 },
   })),
 });

@@ -39,6 +39,7 @@ export interface Running {
   readonly address: string;
   readonly setupCode: string | null;
   readonly recovery: Recovery;
+  /** Ends it; asked again, as by a key that two processes hear, it waits for the same end. */
   readonly stop: () => Promise<void>;
 }
 
@@ -71,6 +72,7 @@ export async function serve(options: ServeOptions): Promise<Running> {
   if (!lock.ok) throw new FolderInUse(lock.message);
   const logger = pino({ level: process.env['LOG_LEVEL'] ?? 'error' });
   let checked = 0;
+  let stopped: Promise<void> | null = null;
   let current: RequestListener = startingHandler(() => checked);
   const answer: RequestListener = (req, res) => current(req, res);
   const server = options.certificate ? createHttps(options.certificate, answer) : createHttp(answer);
@@ -111,10 +113,7 @@ export async function serve(options: ServeOptions): Promise<Running> {
       address,
       setupCode: code,
       recovery,
-      stop: async () => {
-        await end();
-        await opened.close();
-      },
+      stop: () => (stopped ??= end().then(opened.close)),
     };
   } catch (error) {
     await end().catch(() => undefined);
