@@ -115,24 +115,16 @@ export async function runInsert(sql: Sql, insert: Insert | null): Promise<void> 
   if (insert) await sql.query(insert.text, insert.params);
 }
 
-/** Handles of transactions in which derived rows are being written. */
-const deriving = new WeakSet<Sql>();
-
 /**
  * Writes derived rows whose keys were all read in the same transaction. On PGlite their foreign keys are not checked once
  * more, row by row: nobody else writes there meanwhile, and the checks take several times as long as the rows. A server
- * has other writers, so there everything is checked. Triggers do not run either. Within it, it may be called again: each
- * time this is turned on or off, the database forgets all plans it had made.
+ * has other writers, so there everything is checked. Triggers do not run either. One call is for all that is written in a
+ * row: each time this is turned on or off, the database forgets all plans it had made. It is not called within itself.
  */
 export async function writeDerived<T>(tx: Sql, write: () => Promise<T>): Promise<T> {
-  if (tx.kind === 'postgres' || deriving.has(tx)) return write();
+  if (tx.kind === 'postgres') return write();
   await tx.query('set local session_replication_role = replica');
-  deriving.add(tx);
-  try {
-    const written = await write();
-    await tx.query('set local session_replication_role = origin');
-    return written;
-  } finally {
-    deriving.delete(tx);
-  }
+  const written = await write();
+  await tx.query('set local session_replication_role = origin');
+  return written;
 }

@@ -142,16 +142,14 @@ const endGrades = async (tx: Sql, run: Run, ended: readonly string[]): Promise<v
 
 /**
  * Keeps the grades of a station that are other than before, ends those they take the place of, and writes its looks in
- * place of those that were there. @returns how many grades are other than before.
+ * place of those that were there, within a writing of derived rows. @returns how many grades are other than before.
  */
 export async function writeStation(tx: Sql, run: Run, rows: StationRows): Promise<number> {
   const { insert, ended, changed } = await changesOf(tx, run, rows);
   await endGrades(tx, run, ended);
   await endLooks(tx, run, rows.station, rows.whose);
-  await writeDerived(tx, async () => {
-    await runInsert(tx, insert);
-    await runInsert(tx, rows.looks);
-  });
+  await runInsert(tx, insert);
+  await runInsert(tx, rows.looks);
   return changed;
 }
 
@@ -194,10 +192,8 @@ export async function writeParts(tx: Sql, run: Run, parts: readonly Part[]): Pro
     [run.ws, stations, students],
   );
   const looks = parts.flatMap((p) => lookRows(run, p.station, p.graded.looks));
-  await writeDerived(tx, async () => {
-    await runInsert(tx, insert);
-    await runInsert(tx, sharingInsert('look', ['student', 'response', 'attempt'], looks));
-  });
+  await runInsert(tx, insert);
+  await runInsert(tx, sharingInsert('look', ['student', 'response', 'attempt'], looks));
   return changed;
 }
 

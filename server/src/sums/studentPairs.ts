@@ -1,6 +1,6 @@
 import { studentPairs } from '@hurrow/core/mixups';
 import type { DatedLook, StudentPair } from '@hurrow/core/mixups';
-import { insertRows, readMany, writeDerived } from '../db/index.ts';
+import { insertRows, readMany } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 
 /** Days on which the results of a section's sittings were returned, for joining looks to. */
@@ -98,11 +98,9 @@ export async function countStudentPairs(
   const looks = await (part === null ? readDated(tx, ws, section) : readDatedAt(tx, ws, section, part));
   const counts = new Set(part?.truths);
   const pairs = studentPairs(looks).filter((p) => part === null || p.pair.some((s) => counts.has(s)));
-  await writeDerived(tx, () =>
-    insertRows(
-      tx,
-      'student_pair',
-      pairs.map((p) => asRow(ws, section, p)),
-    ),
+  await insertRows(
+    tx,
+    'student_pair',
+    pairs.map((p) => asRow(ws, section, p)),
   );
 }

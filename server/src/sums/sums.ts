@@ -100,7 +100,7 @@ export async function countMetBefore(tx: Sql, ws: string): Promise<void> {
 
 /** Counts everything of a section but the cells of its sittings, which do not say who met a tree before. */
 async function countWhole(tx: Sql, ws: string, section: string): Promise<void> {
-  await countSection(tx, ws, section, null);
+  await writeDerived(tx, () => countSection(tx, ws, section, null));
   await countPairs(tx, ws, section, []);
 }
 
@@ -167,9 +167,7 @@ async function recount(
      ${by === 'truth' ? '' : 'and ($4::uuid[] is null or student = any($4::uuid[]))'}`,
     [ws, whole, ...only],
   );
-  await writeDerived(tx, async () => {
-    await tx.query(counting, [ws, whole, ...only]);
-  });
+  await tx.query(counting, [ws, whole, ...only]);
 }
 
 /** Counts again how much was looked at: what does not follow from what was named. */
@@ -180,27 +178,18 @@ async function countLooks(tx: Sql, ws: string, section: string): Promise<void> {
     ['section_looks', SECTION_LOOKS],
   ] as const) {
     await tx.query(`delete from ${table} where ws = $1 and section = $2`, [ws, section]);
-    await writeDerived(tx, async () => {
-      await tx.query(counting, [ws, section]);
-    });
+    await tx.query(counting, [ws, section]);
   }
 }
 
-/** Counts again what the board of a section is read from: whole, or what belongs to some species and students. */
-export async function countSection(
-  tx: Sql,
-  ws: string,
-  section: string,
-  part: Regraded['part'],
-): Promise<void> {
-  await writeDerived(tx, async () => {
-    await recount(tx, CELL_SECTION, ws, section, part);
-    // What some answers name changes neither who looked at which species nor when.
-    if (part === null) await countLooks(tx, ws, section);
-    await countStudentPairs(tx, ws, section, part);
-    await tx.query('delete from section_board where ws = $1 and section = $2', [ws, section]);
-    await tx.query(SECTION_BOARD, [ws, section]);
-  });
+/** Counts again what the board of a section is read from, within a writing of derived rows: whole, or what belongs to some species and students. */
+async function countSection(tx: Sql, ws: string, section: string, part: Regraded['part']): Promise<void> {
+  await recount(tx, CELL_SECTION, ws, section, part);
+  // What some answers name changes neither who looked at which species nor when.
+  if (part === null) await countLooks(tx, ws, section);
+  await countStudentPairs(tx, ws, section, part);
+  await tx.query('delete from section_board where ws = $1 and section = $2', [ws, section]);
+  await tx.query(SECTION_BOARD, [ws, section]);
 }
 
 /**
