@@ -179,7 +179,7 @@ export function findRepeats(rows: readonly Row[]) {
     answer: r.answer,
     on: r.line.on,
     returnedOn: r.line.returned,
-    metBefore,
+    fresh: metBefore ? 0 : 1,
   }));
   return studentPairs(dated)
     .map((p) => ({

@@ -29,7 +29,7 @@ export type { CharacterCount } from './characterLevel.ts';
 export { matrixOrder } from './order.ts';
 export type { Confused, MatrixOrder } from './order.ts';
 export { CLEAN_DAYS, RESOLVED_BY_LUCK, studentPairs } from './repeats.ts';
-export type { DatedLook, StudentPair } from './repeats.ts';
+export type { DatedLooks, StudentPair } from './repeats.ts';
 export {
   FLAGS,
   expectedStudents,

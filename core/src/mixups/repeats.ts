@@ -1,5 +1,5 @@
-/** One look of one student, in the order of sittings. */
-export interface DatedLook {
+/** Looks of one student at one species at one sitting that named the same, in the order of sittings. */
+export interface DatedLooks {
   readonly student: string;
   readonly truth: string;
   /** The species named; null where none of the list was. */
@@ -7,8 +7,8 @@ export interface DatedLook {
   /** ISO date of the sitting, and of the day its results were returned; null while they are not. */
   readonly on: string;
   readonly returnedOn: string | null;
-  /** Whether the student met this tree or specimen before. */
-  readonly metBefore: boolean;
+  /** How many of these looks were on a tree or specimen that the student had not met before. */
+  readonly fresh: number;
 }
 
 export interface StudentPair {
@@ -36,7 +36,7 @@ const pairOf = (a: string, b: string): readonly [string, string] => (a < b ? [a,
 function follow(
   student: string,
   [a, b]: readonly [string, string],
-  looks: readonly DatedLook[],
+  looks: readonly DatedLooks[],
 ): StudentPair | null {
   let first: string | null = null;
   let known: string | null = null;
@@ -47,17 +47,16 @@ function follow(
     if (look.truth !== a && look.truth !== b) continue;
     const isMixed =
       look.answer !== null && look.answer !== look.truth && (look.answer === a || look.answer === b);
-    const isChance = known !== null && known < look.on && !look.metBefore;
-    if (isChance) {
-      chances += 1;
-      if (isMixed) repeats += 1;
+    if (known !== null && known < look.on) {
+      chances += look.fresh;
+      if (isMixed) repeats += look.fresh;
     }
     if (isMixed) {
       first ??= look.on;
       last = look.on;
       if (look.returnedOn !== null && (known === null || look.returnedOn < known)) known = look.returnedOn;
       clean = new Set();
-    } else if (first !== null && look.on > last && look.answer === look.truth && !look.metBefore)
+    } else if (first !== null && look.on > last && look.answer === look.truth && look.fresh > 0)
       clean.add(look.on);
   }
   if (first === null) return null;
@@ -75,10 +74,10 @@ function follow(
 /**
  * What each student mixed up, how often again once they knew, and what is resolved. A tree met before is no chance and
  * resolves nothing. Source: docs/formulas.md, Mix-ups that repeat.
- * @param looks of all students; those of one in the order they were held.
+ * @param looks of all students; those of one in the order of the sittings. Within a sitting their order makes no difference, so they are given together.
  */
-export function studentPairs(looks: readonly DatedLook[]): readonly StudentPair[] {
-  const by = new Map<string, DatedLook[]>();
+export function studentPairs(looks: readonly DatedLooks[]): readonly StudentPair[] {
+  const by = new Map<string, DatedLooks[]>();
   for (const l of looks) {
     const had = by.get(l.student);
     if (had) had.push(l);

@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
-  RESOLVED_BY_LUCK,
   countLevel,
   directionOf,
   fitSlips,
@@ -10,10 +9,9 @@ import {
   namesInDoubt,
   oftenMissed,
   qValues,
-  studentPairs,
   upperTail,
 } from './index.ts';
-import type { DatedLook, LevelLook, SlipTable, StudentAt } from './index.ts';
+import type { LevelLook, SlipTable, StudentAt } from './index.ts';
 
 const TABLE: SlipTable = {
   truths: ['a', 'b'],
@@ -143,54 +141,6 @@ describe('which way a pair is mixed up', () => {
       directionOf({ k: 2, n: 30 }, { k: 5, n: 20 }),
     ];
     expect((ab?.share ?? 0) + (ba?.share ?? 0)).toBeCloseTo(1, 8);
-  });
-});
-
-const look = (
-  on: string,
-  truth: string,
-  answer: string | null,
-  part: Partial<DatedLook> = {},
-): DatedLook => ({
-  student: 'p',
-  truth,
-  answer,
-  on,
-  returnedOn: null,
-  metBefore: false,
-  ...part,
-});
-
-describe('a student again and again', () => {
-  test('has chances only on trees not met before, after results with the mix-up were returned', () => {
-    const [pair] = studentPairs([
-      look('2026-09-01', 'a', 'b', { returnedOn: '2026-09-04' }),
-      look('2026-09-03', 'a', 'b'),
-      look('2026-09-10', 'a', 'a', { metBefore: true }),
-      look('2026-09-10', 'b', 'a'),
-      look('2026-09-17', 'b', 'b'),
-    ]);
-    expect(pair).toMatchObject({
-      pair: ['a', 'b'],
-      first: '2026-09-01',
-      chances: 2,
-      repeats: 1,
-      clean: 1,
-      resolved: false,
-    });
-  });
-
-  test('has resolved it after three clean looks on different days, which one in three still does by luck', () => {
-    const clean = ['10', '17', '17', '24'].map((d) => look(`2026-09-${d}`, 'a', 'a'));
-    const [pair] = studentPairs([look('2026-09-01', 'a', 'b'), ...clean]);
-    expect(pair).toMatchObject({ clean: 3, resolved: true, chances: 0 });
-    expect(RESOLVED_BY_LUCK).toBeCloseTo(0.343, 6);
-    const [again] = studentPairs([look('2026-09-01', 'a', 'b'), ...clean, look('2026-10-01', 'b', 'a')]);
-    expect(again).toMatchObject({ clean: 0, resolved: false });
-  });
-
-  test('has no pair where nothing was mixed up', () => {
-    expect(studentPairs([look('2026-09-01', 'a', 'a'), look('2026-09-01', 'b', null)])).toEqual([]);
   });
 });
 

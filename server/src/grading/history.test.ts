@@ -265,7 +265,7 @@ async function kept(db: Database, wanted: string): Promise<Record<string, unknow
       `select sitting, material_class, form, truth, named, answer, looks, students, guesses, called, misread, listed from cell where section = $1 order by 1,2,3,4,5,6`,
     ),
     cell_student: await rows(
-      `select sitting, student, truth, named, answer, looks from cell_student where section = $1 order by 1,2,3,4,5`,
+      `select sitting, student, truth, named, answer, looks, fresh from cell_student where section = $1 order by 1,2,3,4,5`,
     ),
     cell_section: await rows(
       `select material_class, form, truth, named, answer, looks, students from cell_section where section = $1 order by 1,2,3,4,5`,
@@ -427,7 +427,8 @@ async function recounted(db: Database, wanted: string): Promise<Record<string, u
        from looks l group by l.sitting, material_class, form, truth, named, answer order by 1,2,3,4,5,6`,
     ),
     cell_student: await rows(
-      `select sitting, student, truth, named, answer, count(*) as looks from looks group by 1,2,3,4,5 order by 1,2,3,4,5`,
+      `, ${SEEN} select sitting, student, truth, named, answer, count(*) as looks, (count(*) filter (where not met))::integer as fresh
+       from seen group by 1,2,3,4,5 order by 1,2,3,4,5`,
     ),
     cell_section: await each(
       (m, f) =>

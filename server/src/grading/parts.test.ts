@@ -73,7 +73,7 @@ async function left(sitting: string): Promise<unknown> {
       `select material_class, form, truth, named, answer, looks, students, listed from cell where sitting = $1 order by 1, 2, 3, 4, 5`,
     ),
     students: await rows(
-      `select student, truth, named, answer, looks from cell_student where sitting = $1 order by 1, 2, 3, 4`,
+      `select student, truth, named, answer, looks, fresh from cell_student where sitting = $1 order by 1, 2, 3, 4`,
     ),
     sections: await rows(
       `select c.truth, c.named, c.answer, c.looks, c.students from cell_section c join sitting s on s.section = c.section

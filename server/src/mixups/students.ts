@@ -26,7 +26,7 @@ export function pairsByStudent(looks: readonly FollowedLook[]): ReadonlyMap<stri
       answer: l.answer,
       on: l.on_date,
       returnedOn: l.returned_on,
-      metBefore: l.met_before,
+      fresh: l.met_before ? 0 : 1,
     })),
   );
   return new Map(found.map((p) => [`${p.student}/${key(...p.pair)}`, p]));

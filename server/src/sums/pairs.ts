@@ -80,9 +80,9 @@ async function sectionSittings(
     students: number;
   }>(
     `select s.id, s.on_date, (s.returned_at at time zone coalesce(si.tz, 'UTC'))::date as returned_on,
-       (select count(distinct l.student) from look l where l.ws = s.ws and l.sitting = s.id)::integer as students
+       (select count(distinct c.student) from cell_student c where c.ws = s.ws and c.sitting = s.id)::integer as students
      from sitting s join section sec on sec.ws = s.ws and sec.id = s.section join site si on si.ws = sec.ws and si.id = sec.site
-     where s.ws = $1 and s.section = $2 and exists (select 1 from look l where l.ws = s.ws and l.sitting = s.id)
+     where s.ws = $1 and s.section = $2 and exists (select 1 from cell_student c where c.ws = s.ws and c.sitting = s.id)
      order by s.on_date, s.id`,
     [ws, section],
   );

@@ -1,33 +1,33 @@
 import { studentPairs } from '@hurrow/core/mixups';
-import type { DatedLook, StudentPair } from '@hurrow/core/mixups';
-import { insertRows, readMany } from '../db/index.ts';
-import type { Sql } from '../db/index.ts';
+import type { DatedLooks, StudentPair } from '@hurrow/core/mixups';
+import { insertColumns, readMany } from '../db/index.ts';
+import type { Column, Sql } from '../db/index.ts';
 
 /** Days on which the results of a section's sittings were returned, for joining looks to. */
 const HELD = `held as materialized (
-       select si.id, (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on
+       select si.id, si.on_date, (si.returned_at at time zone coalesce(place.tz, 'UTC'))::date::text as returned_on
        from sitting si join section c on c.ws = si.ws and c.id = si.section join site place on place.ws = c.ws and place.id = c.site
        where si.ws = $1 and si.section = $2)`;
+
+const READ = `l.student, l.truth, l.answer, h.on_date as "on", h.returned_on as "returnedOn", l.fresh`;
+const IN_ORDER = 'order by h.on_date, h.id, l.truth, l.answer';
 
 /**
  * Looks at the species that a student ever mixed up, in the order they were held. Whether a species is one of those is told by a
  * window over the looks and not by a join: a planner that knows the table as it was before the class wrote goes through all of
  * it for each mix-up.
  */
-const readDated = (tx: Sql, ws: string, section: string): Promise<readonly DatedLook[]> =>
-  readMany<DatedLook>(
+const readDated = (tx: Sql, ws: string, section: string): Promise<readonly DatedLooks[]> =>
+  readMany<DatedLooks>(
     tx,
     `with own as materialized (
-       select student, truth, answer, named, on_date, met_before, sitting, sitting_station from look
-       where ws = $1 and section = $2),
+       select student, truth, answer, named, fresh, sitting from cell_student where ws = $1 and section = $2),
      told as (
-       select *, bool_or(mixed) over (partition by student, species) as ever from (
-         select student, truth as species, named = 'other' as mixed, answer, on_date, met_before, sitting, sitting_station from own
-         union all select student, answer, true, null, null, null, null, null from own where named = 'other') x),
+       select *, bool_or(mixed) over (partition by student, truth) as ever from (
+         select student, truth, answer, fresh, sitting, named = 'other' as mixed from own
+         union all select student, answer, null, null, null, true from own where named = 'other') x),
      ${HELD}
-     select l.student, l.species as truth, l.answer, l.on_date as "on", l.met_before as "metBefore", h.returned_on as "returnedOn"
-     from told l join held h on h.id = l.sitting where l.ever
-     order by l.on_date, l.sitting, l.sitting_station`,
+     select ${READ} from told l join held h on h.id = l.sitting where l.ever ${IN_ORDER}`,
     [ws, section],
   );
 
@@ -40,37 +40,36 @@ const readDatedAt = (
   ws: string,
   section: string,
   { students, truths }: SomePairs,
-): Promise<readonly DatedLook[]> =>
-  readMany<DatedLook>(
+): Promise<readonly DatedLooks[]> =>
+  readMany<DatedLooks>(
     tx,
-    `with mixed as materialized (
-       select student, answer as species from look
-       where ws = $1 and section = $2 and truth = any($4::uuid[]) and named = 'other'
-       union select student, truth from look
-       where ws = $1 and section = $2 and answer = any($4::uuid[]) and named = 'other'),
-     places as materialized (
-       select student, array_agg(species) || $4::uuid[] as species from mixed
-       where student in (select unnest($3::uuid[])) group by student),
+    `with own as materialized (
+       select l.* from unnest($3::uuid[]) s(student) join lateral (
+         select * from cell_student c where c.ws = $1 and c.student = s.student and c.section = $2 offset 0) l on true),
+     mixed as materialized (
+       select student, answer as species from own where truth = any($4::uuid[]) and named = 'other'
+       union select student, truth from own where answer = any($4::uuid[]) and named = 'other'),
      ${HELD}
-     select l.student, l.truth, l.answer, l.on_date as "on", l.met_before as "metBefore", h.returned_on as "returnedOn"
-     from places p join lateral (select * from look x
-       where x.ws = $1 and x.student = p.student and x.section = $2 and x.truth = any(p.species) offset 0) l on true
-     join held h on h.id = l.sitting
-     order by l.on_date, l.sitting, l.sitting_station`,
+     select ${READ} from own l join held h on h.id = l.sitting
+     where l.truth = any($4::uuid[]) or (l.student, l.truth) in (select student, species from mixed) ${IN_ORDER}`,
     [ws, section, students, truths],
   );
 
-const asRow = (ws: string, section: string, p: StudentPair): Readonly<Record<string, unknown>> => ({
-  ws,
-  section,
-  student: p.student,
-  a: p.pair[0],
-  b: p.pair[1],
-  first_on: p.first,
-  chances: p.chances,
-  repeats: p.repeats,
-  clean: p.clean,
-  resolved: p.resolved,
+const columnsOf = (
+  ws: string,
+  section: string,
+  pairs: readonly StudentPair[],
+): Readonly<Record<string, Column>> => ({
+  ws: { type: 'uuid', all: ws },
+  section: { type: 'uuid', all: section },
+  student: { type: 'uuid', values: pairs.map((p) => p.student) },
+  a: { type: 'uuid', values: pairs.map((p) => p.pair[0]) },
+  b: { type: 'uuid', values: pairs.map((p) => p.pair[1]) },
+  first_on: { type: 'date', values: pairs.map((p) => p.first) },
+  chances: { type: 'integer', values: pairs.map((p) => p.chances) },
+  repeats: { type: 'integer', values: pairs.map((p) => p.repeats) },
+  clean: { type: 'integer', values: pairs.map((p) => p.clean) },
+  resolved: { type: 'boolean', values: pairs.map((p) => p.resolved) },
 });
 
 /** Pairs of some students with one of some species in them. */
@@ -98,9 +97,5 @@ export async function countStudentPairs(
   const looks = await (part === null ? readDated(tx, ws, section) : readDatedAt(tx, ws, section, part));
   const counts = new Set(part?.truths);
   const pairs = studentPairs(looks).filter((p) => part === null || p.pair.some((s) => counts.has(s)));
-  await insertRows(
-    tx,
-    'student_pair',
-    pairs.map((p) => asRow(ws, section, p)),
-  );
+  if (pairs.length > 0) await insertColumns(tx, 'student_pair', columnsOf(ws, section, pairs));
 }

@@ -50,8 +50,8 @@ const metBefore = (who: string, from: string, students: string): string => `with
     where met.before <> met.had and ($2::uuid is null or met.section = $2)
       and ($3::uuid[] is null or met.sitting_station = any($3::uuid[]))
       and l.ws = $1 and l.sitting_station = met.sitting_station and l.student = met.student
-    returning l.section)
-  select distinct section from changed order by section`;
+    returning l.section, l.sitting)
+  select section, array_agg(distinct sitting) as sittings from changed group by section order by section`;
 
 /** The students are named, not asked for: among a million looks a query within the query reads them all. */
 const AS_STUDENT = metBefore('l.student', '', 'and l.student = any($4::uuid[])');
@@ -69,38 +69,41 @@ const studentsOf = async (tx: Sql, ws: string, section: string | null): Promise<
     )
   ).map((r) => r.student);
 
+/** Sittings of a section with a look that changed. */
+interface Met {
+  readonly section: string;
+  readonly sittings: readonly string[];
+}
+
 /**
  * Says of each look whether the student, or the same person in another section, met the tree before. It depends on all
  * sittings, so it is set for all looks of the section, or of all sections where persons were merged; for some students at
  * some stations alone where nothing else can have changed.
  * @param section null for all.
- * @returns the sections with a look that changed.
+ * @returns the sections with looks that changed.
  */
 async function setMetBefore(
   tx: Sql,
   ws: string,
   section: string | null,
   part: Regraded['part'] = null,
-): Promise<readonly string[]> {
-  const changed = (await hasMerges(tx, ws))
-    ? await tx.query<{ section: string }>(AS_PERSON, [ws, null, null])
-    : await tx.query<{ section: string }>(AS_STUDENT, [
-        ws,
-        section,
-        part?.stations ?? null,
-        part?.students ?? (await studentsOf(tx, ws, section)),
-      ]);
-  return changed.map((c) => c.section);
+): Promise<readonly Met[]> {
+  if (await hasMerges(tx, ws)) return tx.query<Met>(AS_PERSON, [ws, null, null]);
+  const students = part?.students ?? (await studentsOf(tx, ws, section));
+  return tx.query<Met>(AS_STUDENT, [ws, section, part?.stations ?? null, students]);
 }
 
 /** Says anew who met which tree before, in every section, and counts what follows from it. The caller holds all locks. */
 export async function countMetBefore(tx: Sql, ws: string): Promise<void> {
-  for (const section of await setMetBefore(tx, ws, null)) await countWhole(tx, ws, section);
+  for (const met of await setMetBefore(tx, ws, null)) await countMet(tx, ws, met);
 }
 
-/** Counts everything of a section but the cells of its sittings, which do not say who met a tree before. */
-async function countWhole(tx: Sql, ws: string, section: string): Promise<void> {
-  await writeDerived(tx, () => countSection(tx, ws, section, null));
+/** Counts what follows from who met a tree before: the cells of sittings do not say it, those of their students do. */
+async function countMet(tx: Sql, ws: string, { section, sittings }: Met): Promise<void> {
+  await writeDerived(tx, async () => {
+    for (const sitting of sittings) await recount(tx, CELL_STUDENT, ws, sitting, null);
+    await countSection(tx, ws, section, null);
+  });
   await countPairs(tx, ws, section, []);
 }
 
@@ -130,8 +133,8 @@ const CELLS = `with own as (${BY_STUDENT}),
     from own group by section, sitting, material_class, form, truth, named, answer) c
   order by c.material_class, c.form, c.truth, c.named, c.answer`;
 
-const CELL_STUDENTS = `insert into cell_student (ws, section, sitting, student, truth, named, answer, looks)
-  select ws, section, sitting, student, truth, named, answer, count(*) from look
+const CELL_STUDENTS = `insert into cell_student (ws, section, sitting, student, truth, named, answer, looks, fresh)
+  select ws, section, sitting, student, truth, named, answer, count(*), count(*) filter (where not met_before) from look
   where ws = $1 and sitting = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))
     and ($4::uuid[] is null or student = any($4::uuid[]))
   group by student, truth, answer, named, ws, section, sitting order by student, truth, named, answer`;
@@ -206,18 +209,18 @@ export async function countSums(
   const part = sittings.length === 1 ? (only?.part ?? null) : null;
   const met = await setMetBefore(tx, ws, section, part);
   // Of a person in several sections, a tree met in one is a tree met before in another.
-  for (const other of met) if (other !== section) await countWhole(tx, ws, other);
+  for (const other of met) if (other.section !== section) await countMet(tx, ws, other);
+  const regraded = sittings.map((s) => s.sitting).sort();
+  const later = met
+    .flatMap((m) => (m.section === section ? m.sittings : []))
+    .filter((s) => !regraded.includes(s));
   await writeDerived(tx, async () => {
-    for (const { sitting } of [...sittings].sort((a, b) => (a.sitting < b.sitting ? -1 : 1))) {
+    for (const sitting of regraded) {
       await recount(tx, CELL, ws, sitting, part);
       await recount(tx, CELL_STUDENT, ws, sitting, part);
     }
+    for (const sitting of later) await recount(tx, CELL_STUDENT, ws, sitting, null);
     await countSection(tx, ws, section, part);
   });
-  await countPairs(
-    tx,
-    ws,
-    section,
-    sittings.map((s) => s.sitting),
-  );
+  await countPairs(tx, ws, section, regraded);
 }
