@@ -1,6 +1,6 @@
 import type { StudentLook } from '@hurrow/core/grading';
 import { materialClass } from '@hurrow/core/quizzes';
-import { runInsert, sharingInsert, writeDerived } from '../db/index.ts';
+import { readMany, runInsert, sharingInsert, writeDerived } from '../db/index.ts';
 import type { Insert, Sql } from '../db/index.ts';
 import type { SittingRow, StationKey } from '../sittings/index.ts';
 import type { Whose } from './answers.ts';
@@ -166,7 +166,8 @@ const partInForce = (
   stations: readonly string[],
   students: readonly string[],
 ): Promise<readonly GradeInForce[]> =>
-  tx.query<GradeInForce>(
+  readMany<GradeInForce>(
+    tx,
     `select g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
      from unnest($3::uuid[], $4::uuid[]) w(station, student)
      join attempt t on t.ws = $1 and t.sitting = $2 and t.student = w.student

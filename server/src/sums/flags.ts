@@ -81,7 +81,8 @@ const namesOf = async (tx: Sql, ws: string, section: string): Promise<readonly s
   ).map((r) => r.taxon);
 
 export const countedRows = (tx: Sql, ws: string, section: string): Promise<readonly Counted[]> =>
-  tx.query<Counted>(
+  readMany<Counted>(
+    tx,
     `select c.sitting, c.student, c.truth, case when c.named = 'other' then c.answer end as answer, c.looks
      from cell_student c join sitting s on s.ws = c.ws and s.id = c.sitting and s.state = 'returned'
      where c.ws = $1 and c.section = $2`,

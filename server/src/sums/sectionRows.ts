@@ -13,17 +13,20 @@ const level = (levels: Levels): string =>
 
 /**
  * The rows of a board from looks: by tree, what was named, and the name; over each class of material and form of answer,
- * and over all of either (null).
+ * and over all of either (null). Looks are counted by student first: finding distinct students sorts what it counts once a level.
  * @param looks a query of the looks to count, with the columns of the table.
  */
 export const rowsFrom = (looks: string, levels: Levels = 'each'): string => `
   with own as materialized (${looks}),
+  by_student as (
+    select truth, named, answer, material_class, form, student, count(*) as looks,
+      count(*) filter (where sure = 'guessing') as guesses, count(*) filter (where calls <> '[]') as called,
+      count(*) filter (where calls <> '[]' and calls @? '$[*] ? (@.outcome == "wrong")') as misread
+    from own group by student, truth, answer, named, material_class, form),
   counted as (
-    select truth, named, answer, ${level(levels)}, count(*)::integer as looks, count(distinct student)::integer as students,
-      (count(*) filter (where sure = 'guessing'))::integer as guesses,
-      (count(*) filter (where calls <> '[]'))::integer as called,
-      (count(*) filter (where calls <> '[]' and calls @? '$[*] ? (@.outcome == "wrong")'))::integer as misread
-    from own group by ${grouped(levels, 'truth', 'named', 'answer')}),
+    select truth, named, answer, ${level(levels)}, sum(looks)::integer as looks, count(distinct student)::integer as students,
+      sum(guesses)::integer as guesses, sum(called)::integer as called, sum(misread)::integer as misread
+    from by_student group by ${grouped(levels, 'truth', 'named', 'answer')}),
   places as (
     select distinct on (truth, answer, material_class, form) truth, answer, material_class, form, sitting_station, k from (
       select truth, answer, ${level(levels)}, sitting_station, count(*)::integer as k from own where named = 'other'
