@@ -9,6 +9,7 @@ for (const s of sizes()) console.log(sizeLine(s));
 await run(process.execPath, ['--import', 'tsx', 'bench/src/run.ts']);
 /** Tests that run longer here than in `npm test`: more of the same, with what sets how much. */
 const LONGER = [
+  ['every single edit of a name', 'demo', 'names.test', { HURROW_LETTERS: '1' }],
   ['damaged files', 'core', 'formats/fuzz', { HURROW_FUZZ: '20000' }],
   ['fuzzed requests', 'server', 'safety/fuzz', { HURROW_FUZZ_REQUESTS: '100000' }],
   ['rounds of SIGKILL', 'server', 'crash', { HURROW_KILLS: '60' }],

@@ -4,6 +4,7 @@ import { visible } from '../conditions/index.ts';
 import type { Conditions } from '../conditions/index.ts';
 import { distributionOf, easeOf, gapFor, separateAs } from '../tells/index.ts';
 import type { Described, Distribution } from '../tells/index.ts';
+import { remembered } from '../remembered/index.ts';
 
 /** What one character says of one pair: it is not seen, it is alike, a tell of some strength, or it is open. */
 export const SAYS = { hidden: 0, alike: 1, partial: 2, usual: 3, clean: 4, open: 5 } as const;
@@ -230,17 +231,8 @@ const MOST_CONDITIONS = 64;
 export const conditionsKey = (c: Conditions): string => JSON.stringify(c);
 
 /** Keeps what was seen of the first members of a list, by the key of the conditions, from one time it is asked to the next. */
-export function keptSights(members: number): (key: string) => Sights {
-  const kept = new Map<string, Sights>();
-  return (key) => {
-    const had = kept.get(key);
-    if (had) return had;
-    if (kept.size === MOST_CONDITIONS) kept.clear();
-    const made = { members, by: new Map<string, Uint8Array>() };
-    kept.set(key, made);
-    return made;
-  };
-}
+export const keptSights = (members: number): ((key: string) => Sights) =>
+  remembered(MOST_CONDITIONS, () => ({ members, by: new Map<string, Uint8Array>() }));
 
 /**
  * The same list under other conditions for some of its later members only: characters that none of them shows are left

@@ -4,6 +4,7 @@ import type { Value } from '../characters/index.ts';
 import { MOST_GROUPS, evidenceOf, toldBy } from '../tells/index.ts';
 import type { Conditions } from '../conditions/index.ts';
 import type { Evidence, OpenCharacter, PairReport, ToldOfTwo } from '../tells/index.ts';
+import { remembered } from '../remembered/index.ts';
 import type { FairnessSettings, FairnessVerdict } from './types.ts';
 
 /** A character that counts between a station's tree and a look-alike. */
@@ -86,17 +87,12 @@ function weightOf(c: Column, a: number, b: number, misread: number): Weight | nu
 
 /** What weights come to together is kept for so many sets of them: most pairs of a list are told by the same few. */
 const MOST_TOLD = 50_000;
-const toldBefore = new Map<string, ToldOfTwo>();
 
-function toldTogether(by: readonly Weight[]): ToldOfTwo {
-  const key = by.map((w) => w.id).join();
-  const had = toldBefore.get(key);
-  if (had) return had;
-  const made = toldBy(by.map((w) => w.evidence));
-  if (toldBefore.size >= MOST_TOLD) toldBefore.clear();
-  toldBefore.set(key, made);
-  return made;
-}
+const toldTogether = remembered(
+  MOST_TOLD,
+  (by: readonly Weight[]): ToldOfTwo => toldBy(by.map((w) => w.evidence)),
+  (by) => by.map((w) => w.id).join(),
+);
 
 interface Candidate extends Weight {
   readonly column: Column;

@@ -10,7 +10,7 @@ import type { NameEntry } from './entries.ts';
 import type { Judgement } from './judgement.ts';
 import type { Written } from './misspellings.data.ts';
 import type { NameIndex } from './nameIndex.ts';
-import { nearTexts, signatures } from './signatures.ts';
+import { nearTextsOf } from './signatures.ts';
 import { alignmentDistance } from './distance.ts';
 
 const RIGHT = [...new Set([...MISSPELLINGS, ...MISHEARD].map((m) => m.right))];
@@ -135,7 +135,7 @@ test('texts within their room are never ruled out by length or letters', () => {
       const plain = [...widest]
         .filter(([t, most]) => alignmentDistance(typed, t, most) <= most)
         .map(([t]) => t);
-      expect([...nearTexts(signatures(texts), typed)].sort()).toEqual(plain.sort());
+      expect([...nearTextsOf(texts)(typed)].sort()).toEqual(plain.sort());
     }),
     { numRuns: 2000 },
   );

@@ -1,7 +1,7 @@
 import { room } from './distance.ts';
 import type { IndexedName } from './entries.ts';
-import { nearTexts, signatures } from './signatures.ts';
-import type { Signatures } from './signatures.ts';
+import { nearTextsOf } from './signatures.ts';
+import type { NearTexts } from './signatures.ts';
 
 /** The edits forgiven where words are joined or split. */
 export const JOINED_ROOM = 1;
@@ -11,9 +11,9 @@ export const SHORT_JOINED = 5;
 /** Names by their words, so that a typed text is compared with few of them. Numbers are places among the names. */
 export interface NearIndex {
   /** Distinct words at each of the first two places, as written and folded. */
-  readonly words: readonly [Signatures, Signatures];
-  readonly folded: readonly [Signatures, Signatures];
-  readonly joined: Signatures;
+  readonly words: readonly [NearTexts, NearTexts];
+  readonly folded: readonly [NearTexts, NearTexts];
+  readonly joined: NearTexts;
   /** Names by the word at each of their first two places. */
   readonly byWord: readonly [ReadonlyMap<string, readonly number[]>, ReadonlyMap<string, readonly number[]>];
   /** Scientific names by the folded word at each of their first two places. */
@@ -56,9 +56,9 @@ export function nearIndex(names: readonly IndexedName[]): NearIndex {
     if (name.joined.length > SHORT_JOINED) put(byJoined, name.joined, i);
   });
   return {
-    words: [signatures(words[0]), signatures(words[1])],
-    folded: [signatures(folded[0]), signatures(folded[1])],
-    joined: signatures([...byJoined.keys()].map((j) => [j, JOINED_ROOM] as const)),
+    words: [nearTextsOf(words[0]), nearTextsOf(words[1])],
+    folded: [nearTextsOf(folded[0]), nearTextsOf(folded[1])],
+    joined: nearTextsOf([...byJoined.keys()].map((j) => [j, JOINED_ROOM] as const)),
     byWord,
     byFolded,
     byJoined,
@@ -73,8 +73,8 @@ interface NearWords {
 }
 
 function nearWords(index: NearIndex, place: 0 | 1, word: string, folded: string): NearWords {
-  const words = new Set(nearTexts(index.words[place], word));
-  const folds = new Set(nearTexts(index.folded[place], folded));
+  const words = new Set(index.words[place](word));
+  const folds = new Set(index.folded[place](folded));
   const lists = [
     ...[...words].flatMap((w) => [index.byWord[place].get(w) ?? []]),
     ...[...folds].flatMap((f) => [index.byFolded[place].get(f) ?? []]),
@@ -117,6 +117,6 @@ export function mayBeNear(
 
 /** Finds the names whose words joined lie near those of a text joined. @returns places among the names, ascending. */
 export function nearJoined(index: NearIndex, tokens: readonly string[]): readonly number[] {
-  const found = nearTexts(index.joined, tokens.join('')).flatMap((j) => index.byJoined.get(j) ?? []);
+  const found = index.joined(tokens.join('')).flatMap((j) => index.byJoined.get(j) ?? []);
   return [...new Set(found)].sort((a, b) => a - b);
 }

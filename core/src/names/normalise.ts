@@ -1,3 +1,5 @@
+import { remembered } from '../remembered/index.ts';
+
 const ARTICLES = new Set(['the', 'a', 'an']);
 const PLAIN = /^[ -~]*$/;
 const HYBRID_MARK = /(^|\s)(×|x)(?=\s)|×/g;
@@ -21,17 +23,15 @@ export function normalise(text: string): string {
   return words.join(' ');
 }
 
+/** A class and a checklist have so many different words at most. */
 const MOST_FOLDED = 20_000;
-const folded = new Map<string, string>();
 
 /**
  * Latin spellings that sound or are written alike, folded to one. Applied to both sides of a comparison of
  * scientific names, never to English ones. Words are kept with their fold, since few genera have many species.
  */
-export function foldLatin(token: string): string {
-  const had = folded.get(token);
-  if (had !== undefined) return had;
-  const made = token
+export const foldLatin = remembered(MOST_FOLDED, (token: string): string =>
+  token
     .replace(/ae|oe/g, 'e')
     .replace(/qu/g, 'k')
     .replace(/ph/g, 'f')
@@ -39,11 +39,8 @@ export function foldLatin(token: string): string {
     .replace(/ch/g, 'k')
     .replace(/[ckw]+/g, (m) => (/[ck]/.test(m) ? 'k' : m))
     .replace(/y/g, 'i')
-    .replace(/(.)\1+/g, '$1');
-  if (folded.size >= MOST_FOLDED) folded.clear();
-  folded.set(token, made);
-  return made;
-}
+    .replace(/(.)\1+/g, '$1'),
+);
 
 /** Latin gender endings of an epithet folded to one: -us, -a, -um; -er, -ra, -rum; -is, -e. */
 export function foldEnding(epithet: string): string {

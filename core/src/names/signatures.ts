@@ -1,3 +1,4 @@
+import { remembered } from '../remembered/index.ts';
 import { alignmentDistance } from './distance.ts';
 
 /** A text with the edits forgiven in it, and the letters it has as bits: once at all, and at least twice. */
@@ -9,12 +10,10 @@ interface Signed {
 }
 
 /** Distinct texts by their length, ready to be searched for near ones. */
-export interface Signatures {
+interface Signatures {
   readonly byLength: readonly (readonly Signed[] | undefined)[];
   /** The most edits forgiven in any of them. */
   readonly most: number;
-  /** What was found for words before: a class writes the same words over and over. */
-  readonly found: Map<string, readonly string[]>;
 }
 
 /** The bit of a letter; everything that is none shares one. */
@@ -40,13 +39,12 @@ function exceeds(word: number, most: number): boolean {
   return left !== 0;
 }
 
-/** Makes texts searchable, each with the edits forgiven in it; of equal ones the most forgiving counts. */
-export function signatures(texts: Iterable<readonly [text: string, most: number]>): Signatures {
+function signatures(texts: Iterable<readonly [text: string, most: number]>): Signatures {
   const widest = new Map<string, number>();
   for (const [text, most] of texts) widest.set(text, Math.max(most, widest.get(text) ?? 0));
   const byLength: Signed[][] = [];
   for (const [text, most] of widest) (byLength[text.length] ??= []).push(signed(text, most));
-  return { byLength, most: Math.max(0, ...widest.values()), found: new Map() };
+  return { byLength, most: Math.max(0, ...widest.values()) };
 }
 
 /**
@@ -59,13 +57,8 @@ const mayLieWithin = (a: Signed, b: Signed, most: number): boolean =>
   !exceeds(a.twice & ~b.twice, most) &&
   !exceeds(b.twice & ~a.twice, most);
 
-/** The most words whose near texts are kept. */
-const MOST_FOUND = 4096;
-
 /** Finds all kept texts near one, measuring only those whose length and letters do not rule them out. */
-export function nearTexts(index: Signatures, typed: string): readonly string[] {
-  const had = index.found.get(typed);
-  if (had) return had;
+function nearTexts(index: Signatures, typed: string): readonly string[] {
   const own = signed(typed, 0);
   const found: string[] = [];
   for (let by = -index.most; by <= index.most; by += 1) {
@@ -74,7 +67,20 @@ export function nearTexts(index: Signatures, typed: string): readonly string[] {
       if (alignmentDistance(typed, kept.text, kept.most) <= kept.most) found.push(kept.text);
     }
   }
-  if (index.found.size >= MOST_FOUND) index.found.clear();
-  index.found.set(typed, found);
   return found;
+}
+
+/** The most words whose near texts are kept: a class writes the same words over and over. */
+const MOST_FOUND = 4096;
+
+/** Finds the texts near one among those it was made for. */
+export type NearTexts = (typed: string) => readonly string[];
+
+/**
+ * Makes texts searchable for near ones.
+ * @param texts each with the edits forgiven in it; of equal ones the most forgiving counts.
+ */
+export function nearTextsOf(texts: Iterable<readonly [text: string, most: number]>): NearTexts {
+  const index = signatures(texts);
+  return remembered(MOST_FOUND, (typed: string) => nearTexts(index, typed));
 }

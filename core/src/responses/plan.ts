@@ -4,7 +4,8 @@ import type { Vocabulary } from '../characters/index.ts';
 import type { Refusal } from '../formats/index.ts';
 import { MOST_REFUSALS } from '../formats/index.ts';
 import { normalise } from '../names/index.ts';
-import { once } from './once.ts';
+import { remembered } from '../remembered/index.ts';
+import { MOST_TEXTS } from './read.ts';
 import { sittingKey } from './read.ts';
 import type { ResponseLine } from './types.ts';
 
@@ -77,8 +78,8 @@ export interface ResponsePlan {
   readonly left: readonly string[];
 }
 
-const folded = once((text) => text.trim().toLowerCase());
-const normal = once(normalise);
+const folded = remembered(MOST_TEXTS, (text: string) => text.trim().toLowerCase());
+const normal = remembered(MOST_TEXTS, normalise);
 
 function sectionsBy(sections: ResponseGround['sections']): ReadonlyMap<string, readonly string[]> {
   const by = new Map<string, string[]>();

@@ -3,7 +3,7 @@ import { MOST_REFUSALS, refusal } from '../formats/index.ts';
 import type { CsvRow, ReadFile, Refusal } from '../formats/index.ts';
 import { MATERIALS } from '../conditions/index.ts';
 import { ANSWER_FORMS } from './types.ts';
-import { once } from './once.ts';
+import { remembered } from '../remembered/index.ts';
 import type { ResponseLine } from './types.ts';
 
 const REQUIRED = ['quiz', 'date', 'section', 'student', 'station', 'species', 'answer'] as const;
@@ -28,6 +28,8 @@ const CODE = /^[A-Za-z0-9-]{1,16}$/;
 const MOST_ANSWER = 400;
 const MOST_QUIZ = 120;
 const MOST_STATION = 200;
+/** More different texts than this are no longer the same few over and over. */
+export const MOST_TEXTS = 10_000;
 /** Rows between two reports of how far it is. */
 const PART = 5000;
 
@@ -42,9 +44,9 @@ export function dateRead(text: string): string | null {
   return !Number.isNaN(moment.getTime()) && moment.toISOString().startsWith(on) ? on : null;
 }
 
-const dateOf = once(dateRead);
+const dateOf = remembered(MOST_TEXTS, dateRead);
 const NO_MATERIAL: readonly string[] = [];
-const materialOf = once((text) =>
+const materialOf = remembered(MOST_TEXTS, (text: string) =>
   text === ''
     ? NO_MATERIAL
     : text
@@ -133,7 +135,7 @@ function lineOf(
   };
 }
 
-const lowered = once((text) => text.toLowerCase());
+const lowered = remembered(MOST_TEXTS, (text: string) => text.toLowerCase());
 
 /** Which sitting a line is of; no cell holds the character between the parts. */
 export const sittingKey = (l: Pick<ResponseLine, 'quiz' | 'on' | 'section'>): string =>

@@ -12,6 +12,7 @@ import {
   smallLines,
   typical,
 } from '@hurrow/core/plates';
+import { remembered } from '@hurrow/core/remembered';
 import type { Setting } from '@hurrow/core/stations';
 import { describeTaxa } from '@hurrow/core/tells';
 import type { DescribedTaxon } from '@hurrow/core/tells';
@@ -62,20 +63,6 @@ function leafDrawing(d: DescribedTaxon, vocabulary: Vocabulary): Sketch | null {
 /** So much is remembered before it is begun anew, in a page that stays open all day. */
 const MOST_REMEMBERED = 256;
 
-/** Works out each key once; what was found for it is given again. */
-function remembered<In, Out>(keyOf: (from: In) => string, work: (from: In) => Out): (from: In) => Out {
-  const known = new Map<string, { readonly found: Out }>();
-  return (from) => {
-    const key = keyOf(from);
-    const had = known.get(key);
-    if (had) return had.found;
-    const found = work(from);
-    if (known.size === MOST_REMEMBERED) known.clear();
-    known.set(key, { found });
-    return found;
-  };
-}
-
 export interface StationJudge {
   readonly check: (at: CheckAt) => StationFairness;
   readonly fixes: (at: CheckAt) => readonly FixResult[];
@@ -96,15 +83,12 @@ export function stationJudge({ library, compared }: FairnessGround, vocabulary: 
     library.data,
     vocabulary,
   );
-  const drawn = remembered(
-    (taxon: string) => taxon,
-    (taxon) => {
-      const [described] = describeTaxa([taxon], library.data, vocabulary, null);
-      return described ? leafDrawing(described, vocabulary) : null;
-    },
-  );
+  const drawn = remembered(MOST_REMEMBERED, (taxon: string) => {
+    const [described] = describeTaxa([taxon], library.data, vocabulary, null);
+    return described ? leafDrawing(described, vocabulary) : null;
+  });
   return {
-    check: remembered(JSON.stringify, (at: CheckAt) => checker.check(asAsked(at, library))),
+    check: remembered(MOST_REMEMBERED, (at: CheckAt) => checker.check(asAsked(at, library)), JSON.stringify),
     fixes: (at) => checker.fixes(asAsked(at, library)),
     drawings: (taxa) =>
       new Map(
