@@ -1,10 +1,13 @@
 // Reads what a person may read, and refuses words that are kept out of it: an aid beside reading aloud.
 import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { join, relative } from 'node:path';
 import { globSync } from 'tinyglobby';
 import readability from 'text-readability';
-import ts from 'typescript';
 import { ROOT } from './run.mjs';
+
+// Imported as a module, its nine megabytes would first be searched for what it exports.
+const ts = createRequire(import.meta.url)('typescript');
 
 /** What is not said, and what is said instead. */
 const KEPT_OUT = [
@@ -46,13 +49,12 @@ function said(text) {
 const isSpoken = (text) =>
   /[a-zA-Z]{3,} [a-zA-Z]{2,}|^[A-Z][a-z]+$/.test(text) && !/^[\w./#@:-]+$/.test(text);
 
-/** Every text of a file that may reach a person: string literals of words, JSX text, templates. */
-function textsOf(file) {
-  const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true);
+function readTexts(file) {
+  const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, false);
   const found = [];
   const add = (node, whole) => {
     const text = said(whole).trim();
-    const line = source.getLineAndCharacterOfPosition(node.getStart()).line + 1;
+    const line = source.getLineAndCharacterOfPosition(node.getStart(source)).line + 1;
     if (isSpoken(text)) found.push({ line, text });
   };
   const visit = (node) => {
@@ -67,11 +69,19 @@ function textsOf(file) {
   return found;
 }
 
+const read = new Map();
+
+/** Every text of a file that may reach a person: string literals of words, JSX text, templates. A file is read once. */
+function textsOf(file) {
+  if (!read.has(file)) read.set(file, readTexts(file));
+  return read.get(file);
+}
+
 const MOST_GRADE = 9;
 const isSentence = (text) => /^[A-Z“].*[.?!]$/.test(text) && text.split(' ').length >= 4;
 
 /** @returns the school grade that sentences of each package read at, in one line, and the packages that are over grade 9. */
-export function readingLevels() {
+function readingLevels() {
   const files = globSync('{core,contract,server,web}/src/**/*.{ts,tsx}', { cwd: ROOT });
   const texts = new Map();
   for (const f of files.filter((x) => !/\.test\.tsx?$|\.data\.ts$|\/testing\//.test(x))) {
@@ -94,7 +104,7 @@ export function readingLevels() {
 }
 
 /** @returns every text that says a word kept out: file, line, the word and what to say. */
-export function wordsKeptOut() {
+function wordsKeptOut() {
   const files = globSync('{core,contract,server,web,demo}/src/**/*.{ts,tsx}', { cwd: ROOT });
   return (
     files
@@ -114,8 +124,8 @@ export function wordsKeptOut() {
   );
 }
 
-if (import.meta.filename === process.argv[1]) {
-  const found = wordsKeptOut();
-  for (const f of found) console.log(f);
-  process.exit(found.length === 0 ? 0 : 1);
-}
+const { line, over } = readingLevels();
+console.log(line);
+const found = [...wordsKeptOut(), ...over];
+for (const f of found) console.log(f);
+process.exit(found.length === 0 ? 0 : 1);

@@ -135,30 +135,36 @@ interface After {
   readonly grading: number;
   /** How long the server's event loop was held up at most while it graded. */
   readonly gradingDelay: number;
-  /** Deciding about one written name. */
+  /** Deciding about one written name, at the median. */
   readonly decision: number;
   /** A results page of one student, at the median. */
   readonly results: number;
 }
 
 const RESULTS = 20;
+const DECISIONS = 7;
 
-/** Decides about a written name that a person should see. */
-async function timeDecision(owner: Client, set: Set): Promise<number> {
+/** Decides about written names that a person should see, one after the other. @returns milliseconds, at the median. */
+async function timeDecisions(owner: Client, set: Set): Promise<number> {
   const { rows } = await must(owner.call<Grades>('GET', `/api/sittings/${set.sitting}/grades`));
-  const typed = rows.find((r) => r.outcome === 'unlisted' || r.outcome === 'misspelled')?.typed ?? 'no name';
-  const start = performance.now();
-  await must(
-    owner.call('PUT', `/api/sittings/${set.sitting}/name-rulings`, {
-      typed,
-      taxon: id('grandis'),
-      outcome: 'exact',
-    }),
-  );
-  return performance.now() - start;
+  const open = rows.filter((r) => r.outcome === 'unlisted' || r.outcome === 'misspelled').map((r) => r.typed);
+  const times: number[] = [];
+  for (const typed of [...new Set(open)].slice(0, DECISIONS)) {
+    const start = performance.now();
+    await must(
+      owner.call('PUT', `/api/sittings/${set.sitting}/name-rulings`, {
+        typed,
+        taxon: id('grandis'),
+        outcome: 'exact',
+      }),
+    );
+    times.push(performance.now() - start);
+  }
+  if (times.length < DECISIONS) throw new Error(`Only ${times.length} names wait for a decision`);
+  return percentile(times, 0.5);
 }
 
-/** Closes, grades, decides a name and returns, then times the results page of some of the students. */
+/** Closes, grades, decides some names and returns, then times the results page of some of the students. */
 async function timeAfter(server: ServerProcess, owner: Client, set: Set): Promise<After> {
   const to = async (state: string): Promise<void> => {
     const { version } = await must(owner.call<SittingDetail>('GET', `/api/sittings/${set.sitting}`));
@@ -170,7 +176,7 @@ async function timeAfter(server: ServerProcess, owner: Client, set: Set): Promis
   await must(owner.call('POST', `/api/sittings/${set.sitting}/grading-runs`));
   const grading = performance.now() - began;
   const gradingDelay = (await server.delay()).maxMs;
-  const decision = await timeDecision(owner, set);
+  const decision = await timeDecisions(owner, set);
   await to('returned');
   const times: number[] = [];
   for (let i = 0; i < RESULTS; i += 1) {
@@ -225,7 +231,7 @@ async function measure(root: string, phones: number, withResults: boolean): Prom
 const ms = (n: number): string => `${n.toFixed(0)} ms`;
 
 const afterLine = ({ grading, gradingDelay, decision, results }: After): string =>
-  `grading ${ms(grading)} with the main loop held up at most ${ms(gradingDelay)}, a decision about a name ${ms(decision)}, a results page ${ms(results)} (median of ${RESULTS})`;
+  `grading ${ms(grading)} with the main loop held up at most ${ms(gradingDelay)}, a decision about a name ${ms(decision)} (median of ${DECISIONS}), a results page ${ms(results)} (median of ${RESULTS})`;
 
 function line({ played, lost, doubled, after }: Measured): string {
   const { report, joining, answering } = played;

@@ -49,9 +49,11 @@ const readDatedAt = (
      mixed as materialized (
        select student, answer as species from own where truth = any($4::uuid[]) and named = 'other'
        union select student, truth from own where answer = any($4::uuid[]) and named = 'other'),
+     followed as materialized (
+       select student, species from mixed union select student, t from mixed cross join unnest($4::uuid[]) t),
      ${HELD}
      select ${READ} from own l join held h on h.id = l.sitting
-     where l.truth = any($4::uuid[]) or (l.student, l.truth) in (select student, species from mixed) ${IN_ORDER}`,
+     where (l.student, l.truth) in (select student, species from followed) ${IN_ORDER}`,
     [ws, section, students, truths],
   );
 
