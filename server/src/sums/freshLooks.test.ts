@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import type { PersonLinks } from '@hurrow/contract';
 import { id, longQuiz, moveSitting, openTestApp, satLong } from '../testing/index.ts';
@@ -65,4 +66,21 @@ test('two numbers that are one person have no chances at trees met under the oth
   const apart = await owner.call('DELETE', `/api/person-merges/${merged.body.merges[0]?.id ?? ''}`);
   expect(apart.status).toBe(204);
   expect([await counted(here), await counted(there)]).toEqual([ALL, ALL]);
+});
+
+const MIGRATION = new URL('../db/migrations/032_fresh_looks.sql', import.meta.url);
+
+test('a database of an earlier version has fresh looks counted from its looks', async () => {
+  const quiz = (await longQuiz(owner, FIRS)).id;
+  await sit(quiz, 'first', '2026-11-10');
+  const again = await sit(quiz, 'first', '2026-11-17');
+  const all = () =>
+    app.db.query(
+      'select sitting, student, truth, named, answer, looks, fresh from cell_student order by 1, 2, 3, 4, 5',
+    );
+  const before = await all();
+  expect(await counted(again)).toEqual(NONE);
+  await app.db.script('alter table cell_student drop column fresh');
+  await app.db.script(readFileSync(MIGRATION, 'utf8'));
+  expect(await all()).toEqual(before);
 });
