@@ -56,7 +56,11 @@ const fromLooks = (scope: BoardScope): boolean => ofDays(scope) && scope.section
 /** Every row of a board: from the sums kept by writes, or from the looks where days of one class are chosen. */
 export async function readRows(sql: Sql, ws: string, scope: BoardScope): Promise<readonly Row[]> {
   if (fromLooks(scope))
-    return readMany<Row>(sql, `select ${ROW} from (${rowsFrom(LOOKS, 'together')}) r`, args(ws, scope));
+    return readMany<Row>(
+      sql,
+      `select ${ROW} from (${rowsFrom(LOOKS, 'together')}) r order by truth, named, answer`,
+      args(ws, scope),
+    );
   if (ofDays(scope)) {
     const { ids } = await heldOn(sql, ws, scope);
     return readMany<Row>(sql, ON_DAYS, [ws, ids, scope.material, scope.form]);

@@ -33,6 +33,13 @@ async function kept(): Promise<readonly string[]> {
     .sort();
 }
 
+/** The board of the class as it is kept, with the order of its rows. */
+const written = (): Promise<readonly unknown[]> =>
+  app.db.query(
+    'select material_class, form, names, rows, again from section_board where section = $1 order by 1, 2',
+    [id('first')],
+  );
+
 test('a decision about a name counts the pairs it touches, and leaves what was mixed up elsewhere', async () => {
   const quiz = await longQuiz(owner, ['grandis', 'lasiocarpa', 'flexilis', 'grandis']);
   const sitting = await openLong(owner, quiz.id);
@@ -62,8 +69,10 @@ test('a decision about a name counts the pairs it touches, and leaves what was m
     await decide(species);
     const after = await kept();
     expect(after).toEqual([...expected].sort());
+    const board = await written();
     // Graded again whole, nothing is other than the decision left it.
     await graded(owner, sitting.id);
     expect(await kept()).toEqual(after);
+    expect(await written()).toEqual(board);
   }
 });

@@ -86,8 +86,8 @@ export const LOOK_DAYS = `insert into look_days (ws, section, truth, days, stude
 
 /**
  * The board of a class with what it names once: ids of species, stations and characters stand in `names`, and rows hold their
- * places there. A row: tree, what was named, the name, looks, students, guesses, with calls, with a wrong one, where, k, n,
- * character, how often. A pair that came back: the two, repeats, chances.
+ * places there, in one order however they were counted. A row: tree, what was named, the name, looks, students, guesses, with
+ * calls, with a wrong one, where, k, n, character, how often. A pair that came back: the two, repeats, chances.
  */
 export const SECTION_BOARD = `insert into section_board (ws, section, material_class, form, names, rows, again)
   with own as materialized (select * from cell_section where ws = $1 and section = $2),
@@ -101,8 +101,9 @@ export const SECTION_BOARD = `insert into section_board (ws, section, material_c
       union select behind from own where behind is not null
       union select a::text from back union select b::text from back) x)
   select $1, $2, o.material_class, o.form, (select json_agg(name order by i) from named),
-    json_agg(json_build_array(t.i, n.i, a.i, o.looks, o.students, o.guesses, o.called, o.misread, s.i, o.at_k, o.at_n, c.i, o.behind_k)),
-    coalesce((select json_agg(json_build_array(x.i, y.i, k, n)) from back
+    json_agg(json_build_array(t.i, n.i, a.i, o.looks, o.students, o.guesses, o.called, o.misread, s.i, o.at_k, o.at_n, c.i, o.behind_k)
+      order by t.i, n.i, a.i),
+    coalesce((select json_agg(json_build_array(x.i, y.i, k, n) order by x.i, y.i) from back
       join named x on x.name = back.a::text join named y on y.name = back.b::text), '[]')
   from own o join named t on t.name = o.truth::text join named n on n.name = o.named
   left join named a on a.name = o.answer::text left join named s on s.name = o.at_station::text left join named c on c.name = o.behind
