@@ -1,16 +1,8 @@
 import { Tinypool } from 'tinypool';
 
 const MOST_MINUTES = 10;
-/**
- * What a test process runs with: most of its code runs a few times, so that optimizing PGlite in the background costs more than it
- * gains, and a small space for new objects is cleared over and over. Together a quarter to a fifth of its processor time.
- */
-const FLAGS = [
-  '--liftoff-only',
-  '--single-threaded-gc',
-  '--min-semi-space-size=32',
-  '--max-semi-space-size=64',
-];
+/** A small space for new objects is cleared over and over, by threads that two processes at once have no room for. */
+const FLAGS = ['--single-threaded-gc', '--min-semi-space-size=32', '--max-semi-space-size=64'];
 
 /**
  * Runs test files in two processes of plain Node, one file after the other in each, so that the application's modules are loaded

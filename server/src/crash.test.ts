@@ -56,9 +56,7 @@ interface Started {
 
 /** A server of its own process on the data folder, filled with the fixture when the folder is new. */
 async function start(): Promise<Started> {
-  // A server that is killed within seconds is not worth optimizing: that takes a third of its start.
-  const args = ['--liftoff-only', 'server/dist/serveFixture.js', data, String(port)];
-  const child = spawn(process.execPath, args, {
+  const child = spawn(process.execPath, ['server/dist/serveFixture.js', data, String(port)], {
     cwd: ROOT,
     stdio: ['ignore', 'pipe', 'pipe'],
   });
