@@ -74,7 +74,8 @@ function follow(
 /**
  * What each student mixed up, how often again once they knew, and what is resolved. A tree met before is no chance and
  * resolves nothing. Source: docs/formulas.md, Mix-ups that repeat.
- * @param looks of all students; those of one in the order of the sittings. Within a sitting their order makes no difference, so they are given together.
+ * @param looks of all students; those of one in the order of the sittings. Within a sitting their order makes no difference, so
+ * they may be given together.
  */
 export function studentPairs(looks: readonly DatedLooks[]): readonly StudentPair[] {
   const by = new Map<string, DatedLooks[]>();

@@ -1,6 +1,6 @@
 /**
  * A function that works each thing out once and gives what it found again, where the same few are asked for over and over.
- * @param most so many are kept; with one more it begins anew, so that a page or a server that runs all day stays small.
+ * @param most so many are kept; with one more it starts over, so that a page or a server that runs all day stays small.
  * @param keyOf tells what counts as the same; a thing itself where it is left out.
  */
 export function remembered<From, Found>(

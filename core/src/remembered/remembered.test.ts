@@ -22,7 +22,7 @@ test('works each thing out once, also where nothing comes of it', () => {
   expect(worked).toEqual([2, 3, 4]);
 });
 
-test('begins anew with one more than it keeps', () => {
+test('starts over with one more than it keeps', () => {
   const { asked, worked } = counted(2);
   for (const n of [1, 2, 1, 4, 1, 4]) asked(n);
   expect(worked).toEqual([1, 2, 4, 1]);

@@ -5,8 +5,7 @@ import type { Refusal } from '../formats/index.ts';
 import { MOST_REFUSALS } from '../formats/index.ts';
 import { normalise } from '../names/index.ts';
 import { remembered } from '../remembered/index.ts';
-import { MOST_TEXTS } from './read.ts';
-import { sittingKey } from './read.ts';
+import { MOST_TEXTS, sittingKey } from './read.ts';
 import type { ResponseLine } from './types.ts';
 
 /** What a file is held against. */
