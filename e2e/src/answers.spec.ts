@@ -1,6 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { accessibility, choose, go, joinOnPhone, openQuiz, picture, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 /** Types a name and waits until the server has it. */
 async function answer(phone: Page, name: string): Promise<void> {
@@ -12,11 +13,11 @@ async function answer(phone: Page, name: string): Promise<void> {
 
 test('a late answer waits, the student is told, and the instructor counts it from the keyboard', async ({
   page,
-  browser,
+  newPhone,
 }) => {
   await signInAsOwner(page);
   const code = await openQuiz(page, 'Late answers', 'Thursday lab', 'L07');
-  const phone = await joinOnPhone(browser, code, '209');
+  const phone = await joinOnPhone(await newPhone(), code, '209');
   await answer(phone, 'western larch');
   await phone.context().setOffline(true);
   await phone.getByLabel('Common name').fill('grand fir');
@@ -41,16 +42,15 @@ test('a late answer waits, the student is told, and the instructor counts it fro
   await page.getByRole('button', { name: 'Grade sitting' }).click();
   await page.getByText('All answers', { exact: true }).click();
   await expect(page.getByRole('row').filter({ hasText: '“grand fir”' })).toHaveCount(1);
-  await phone.context().close();
 });
 
 test('a tree stands in after the key was locked: the change is listed with its effect and enters by a revision', async ({
   page,
-  browser,
+  newPhone,
 }) => {
   await signInAsOwner(page);
   const code = await openQuiz(page, 'Another tree', 'Thursday lab', 'L07');
-  const phone = await joinOnPhone(browser, code, '210');
+  const phone = await joinOnPhone(await newPhone(), code, '210');
   await answer(phone, 'grand fir');
   await page.getByRole('button', { name: 'Close sitting' }).click();
   await expect(page.getByText('closed, to grade')).toBeVisible();
@@ -86,14 +86,13 @@ test('a tree stands in after the key was locked: the change is listed with its e
   await expect(again).toContainText('This sitting.');
   await again.getByRole('button', { name: 'Grade again' }).click();
   await expect(page.getByText('The key was revised since.')).toBeHidden();
-  await phone.context().close();
 });
 
-test('a sheet corrects what a phone sent', async ({ page, browser }) => {
+test('a sheet corrects what a phone sent', async ({ page, newPhone }) => {
   await signInAsOwner(page);
   await go(page, 'Quizzes');
   const code = await openQuiz(page, 'Corrected', 'Thursday lab', 'L07');
-  const phone = await joinOnPhone(browser, code, '211');
+  const phone = await joinOnPhone(await newPhone(), code, '211');
   await answer(phone, 'grand fri');
   await page.reload();
   await page
@@ -123,7 +122,6 @@ test('a sheet corrects what a phone sent', async ({ page, browser }) => {
   await page.keyboard.type('grand fir');
   await page.keyboard.press('Shift+Enter');
   await expect(row).toContainText('changed by staff');
-  await phone.context().close();
   // An open sitting holds back what other tests return.
   await page.getByRole('link', { name: 'the sitting' }).click();
   await page.getByRole('button', { name: 'Close sitting' }).click();

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { gradeSecondLook, noFault, picture, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 test('the characters a class misses are worked out, opened, and weigh only where that is decided', async ({
   page,

@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
 import { accessibility, choose, pick, picture, signInAsOwner, typeDay } from './steps.ts';
+import { test } from './window.ts';
 
 const BIG = 'Trees of Quillan Creek (47)';
 const SMALL = 'First trees, youth group (12)';

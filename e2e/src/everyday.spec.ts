@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
 import { choose, go, openQuiz, pick, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 /** Counts what a person presses: a click, a typed field, a chosen option, a closed dialog. */
 function presses() {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { readPdf } from './pdf.ts';
 import {
   accessibility,
@@ -11,6 +11,7 @@ import {
   schedule,
   signInAsOwner,
 } from './steps.ts';
+import { test } from './window.ts';
 
 test('from a draft with one unfair station to a locked key with its cutting list, then one station swapped on the phone', async ({
   page,
@@ -133,7 +134,7 @@ test('a preset sets how a quiz is run, and stations ask what it asks', async ({ 
   await expect(page.getByText('No more character questions')).toBeVisible();
 });
 
-test('young students check that they are not sure, on the phone and on paper', async ({ page, browser }) => {
+test('young students check that they are not sure, on the phone and on paper', async ({ page, newPhone }) => {
   await signInAsOwner(page);
   await newQuiz(page, 'Young ones');
   await page.getByRole('button', { name: 'Edit plan' }).click();
@@ -151,7 +152,7 @@ test('young students check that they are not sure, on the phone and on paper', a
   await page.getByRole('button', { name: 'Open sitting' }).click();
   const code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
 
-  const phone = await joinOnPhone(browser, code, '203');
+  const phone = await joinOnPhone(await newPhone(), code, '203');
   await expect(phone.getByText('It cannot be told from this')).toHaveCount(0);
   await expect(phone.getByText('How sure are you?')).toHaveCount(0);
   const box = phone.getByRole('checkbox', { name: 'I am not sure' }).first();
@@ -160,7 +161,6 @@ test('young students check that they are not sure, on the phone and on paper', a
   await picture(phone, 'walk-not-sure');
   await phone.reload();
   await expect(box).toBeChecked();
-  await phone.context().close();
 
   const sitting = page.url();
   const id = /sittings\/([0-9a-f-]+)/.exec(sitting)?.[1] ?? '';
@@ -174,7 +174,7 @@ test('young students check that they are not sure, on the phone and on paper', a
 
 test('a question of another kind is made from what is recorded and answered on a phone, by hand and by keyboard', async ({
   page,
-  browser,
+  newPhone,
 }) => {
   await signInAsOwner(page);
   await newQuiz(page, 'Other questions');
@@ -192,7 +192,7 @@ test('a question of another kind is made from what is recorded and answered on a
   await page.getByRole('button', { name: 'Open sitting' }).click();
   const code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
 
-  const phone = await joinOnPhone(browser, code, '204');
+  const phone = await joinOnPhone(await newPhone(), code, '204');
   await phone.getByRole('radio', { name: 'grand fir' }).check();
   const why = phone.getByRole('group', { name: 'What told you?' });
   await why.getByRole('radio').first().check();
@@ -212,6 +212,5 @@ test('a question of another kind is made from what is recorded and answered on a
   await phone.reload();
   await expect(phone.getByRole('radio', { name: 'grand fir' })).toBeChecked();
   await expect(phone.getByText('Marked. Tap again to move it.')).toBeVisible();
-  await phone.context().close();
   await closeSitting(page);
 });

@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { readPdf } from './pdf.ts';
 import type { Word } from './pdf.ts';
 import { go, noFault, pick, picture, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 const text = (page: readonly Word[] | undefined): string => (page ?? []).map((w) => w.text).join(' ');
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
 import {
@@ -10,6 +10,7 @@ import {
   removeNewestLesson,
   signInAsOwner,
 } from './steps.ts';
+import { test } from './window.ts';
 
 /** The words of each page as they are printed. */
 async function printed(page: Page, format: 'Letter' | 'A4' = 'Letter'): Promise<readonly string[]> {

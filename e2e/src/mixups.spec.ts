@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { gradeSecondLook, noFault, pick, picture, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 test('a graded sitting leads to its flagged pair, its answers, its students, and what would change it', async ({
   page,

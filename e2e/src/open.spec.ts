@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { go, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 test('a state is ruled out, a least number kept, and young bark said beside grown bark', async ({ page }) => {
   await signInAsOwner(page);

@@ -1,5 +1,5 @@
 import { readPdf } from './pdf.ts';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import {
   choose,
@@ -12,6 +12,7 @@ import {
   schedule,
   signInAsOwner,
 } from './steps.ts';
+import { clear, test } from './window.ts';
 
 const TEN = `Abies grandis, 1
 subalpine fir, 1
@@ -40,9 +41,10 @@ test.describe.configure({ mode: 'serial' });
 let page: Page;
 let code = '';
 
-test.beforeAll(async ({ browser }) => {
-  page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+test.beforeAll(async ({ window }) => {
+  page = window;
 });
+test.afterAll(() => clear(page));
 
 test('a list: ten names are pasted and known, misspelled and new ones told', async () => {
   await signInAsOwner(page);
@@ -185,8 +187,8 @@ test('a sheet is entered by exception from the keyboard alone', async () => {
   await page.getByRole('link', { name: 'the sitting' }).click();
 });
 
-test('two students answer on phones; a reload and a lost network lose nothing', async ({ browser }) => {
-  const phone = await joinOnPhone(browser, code, '101');
+test('two students answer on phones; a reload and a lost network lose nothing', async ({ newPhone }) => {
+  const phone = await joinOnPhone(await newPhone(), code, '101');
   await picture(phone, 'walk-station');
   await phone
     .getByLabel(/on all sides|both sides/i)
@@ -228,14 +230,12 @@ test('two students answer on phones; a reload and a lost network lose nothing', 
   await expect(phone.getByRole('heading', { name: 'Handed in' })).toBeVisible();
   await phone.context().storageState({ path: 'test-results/phone-101.json' });
 
-  const other = await joinOnPhone(browser, code, '102');
+  const other = await joinOnPhone(await newPhone(), code, '102');
   await other.getByLabel('Common name').fill('tall needle thing');
   await other.getByRole('button', { name: 'All stations' }).click();
   await other.getByRole('button', { name: 'Hand in' }).click();
   await other.getByRole('button', { name: 'Hand in anyway' }).click();
   await expect(other.getByRole('heading', { name: 'Handed in' })).toBeVisible();
-  await other.context().close();
-  await phone.context().close();
 });
 
 test('grading: names are judged, one grade is overridden, one text decided for all', async () => {

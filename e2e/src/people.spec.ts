@@ -1,6 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Browser, Page } from '@playwright/test';
 import { accessibility, choose, go, picture, signIn, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 async function toPeople(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Odile Marsh' }).click();

@@ -1,17 +1,18 @@
-import { expect, test } from '@playwright/test';
-import { PHONE, choose, go, joinOnPhone, openQuiz, picture, signIn, signInAsOwner } from './steps.ts';
+import { expect } from '@playwright/test';
+import { choose, go, joinOnPhone, openQuiz, picture, signIn, signInAsOwner } from './steps.ts';
+import { PHONE, test } from './window.ts';
 
 test('a number is claimed with a word, goes on at a second phone, and staff let in a third', async ({
   page,
-  browser,
+  newPhone,
 }) => {
   await signInAsOwner(page);
   const code = await openQuiz(page, 'Phones', 'Thursday lab', 'L07');
-  const first = await joinOnPhone(browser, code, '205');
+  const first = await joinOnPhone(await newPhone(), code, '205');
   await first.getByLabel('Common name').fill('grand fir');
   await expect(first.getByRole('status')).toHaveText('all sent');
 
-  const second = await (await browser.newContext(PHONE)).newPage();
+  const second = await newPhone();
   await second.goto(`/walk/#${code}`);
   await second.getByLabel('Student number').fill('205');
   await second.getByRole('button', { name: 'Join' }).click();
@@ -26,7 +27,7 @@ test('a number is claimed with a word, goes on at a second phone, and staff let 
   await first.getByLabel('Common name').fill('subalpine fir');
   await expect(first.getByText('Another phone uses your number')).toBeVisible();
 
-  const third = await (await browser.newContext(PHONE)).newPage();
+  const third = await newPhone();
   await third.goto(`/walk/#${code}`);
   await third.getByLabel('Student number').fill('205');
   await third.getByRole('button', { name: 'Join' }).click();
@@ -39,7 +40,6 @@ test('a number is claimed with a word, goes on at a second phone, and staff let 
   await phones.getByRole('button', { name: 'Let in number 205' }).click();
   await expect(third.getByRole('heading', { name: /Station 1/ })).toBeVisible();
   await expect(phones).toContainText('3 phones have joined');
-  for (const phone of [first, second, third]) await phone.context().close();
 });
 
 test('a phone that keeps nothing says so at once, and its answers still arrive', async ({
@@ -78,12 +78,12 @@ test('a phone that keeps nothing says so at once, and its answers still arrive',
 
 test('results of one class are held while another has the quiz ahead, and returned on purpose', async ({
   page,
-  browser,
+  newPhone,
 }) => {
   await signInAsOwner(page);
   const code = await openQuiz(page, 'Two labs', 'Tuesday lab', 'L09');
   const tuesday = page.url();
-  const phone = await joinOnPhone(browser, code, '107');
+  const phone = await joinOnPhone(await newPhone(), code, '107');
   await phone.getByLabel('Common name').fill('western larch');
   await phone.getByRole('button', { name: 'Review' }).click();
   await phone.getByRole('button', { name: 'Hand in' }).click();
@@ -118,7 +118,6 @@ test('results of one class are held while another has the quiz ahead, and return
   await phone.reload();
   await expect(phone.getByText('Another class still has this station')).toBeHidden();
   await expect(phone.getByRole('heading', { name: /of \d+ points/ })).toBeVisible();
-  await phone.context().close();
 });
 
 test('a double press makes one quiz', async ({ page }) => {

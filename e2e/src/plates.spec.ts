@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { go, picture, signInAsOwner, typeDay } from './steps.ts';
+import { test } from './window.ts';
 
 test('a plate shows what is recorded, opens the statement that drew a part, and is saved', async ({
   page,

@@ -1,14 +1,15 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { choose, go, pick, picture, signIn, signInAsOwner, speciesRoom, typeDay } from './steps.ts';
+import { clear, test } from './window.ts';
 
 test.describe.configure({ mode: 'serial' });
 let page: Page;
-test.beforeAll(async ({ browser }) => {
-  page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+test.beforeAll(async ({ window }) => {
+  page = window;
   await signInAsOwner(page);
 });
-test.afterAll(() => page.context().close());
+test.afterAll(() => clear(page));
 
 const room = (name: string): Promise<void> => speciesRoom(page, name);
 const line = (character: string) => page.locator(`.write-line[data-character="${character}"]`);

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   gradeSecondLook,
   noFault,
@@ -7,6 +7,7 @@ import {
   removeNewestLesson,
   signInAsOwner,
 } from './steps.ts';
+import { test } from './window.ts';
 
 test('a lesson is planned in ten minutes, changed, recorded in one press, corrected and removed', async ({
   page,

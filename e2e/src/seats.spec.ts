@@ -1,13 +1,14 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { accessibility, joinOnPhone, openQuiz, picture, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 test('one phone is in two quizzes: it joins a second, goes back to the first, and leaves both', async ({
   page,
-  browser,
+  newPhone,
 }) => {
   await signInAsOwner(page);
   const first = await openQuiz(page, 'First of two', 'Thursday lab', 'L11');
-  const phone = await joinOnPhone(browser, first, '207');
+  const phone = await joinOnPhone(await newPhone(), first, '207');
   await phone.getByLabel('Common name').fill('western larch');
   await expect(phone.getByRole('status')).toHaveText('all sent');
   await phone.getByRole('button', { name: 'All stations' }).click();
@@ -45,5 +46,4 @@ test('one phone is in two quizzes: it joins a second, goes back to the first, an
   await others.getByRole('button', { name: /number 207: closed/ }).click();
   await expect(phone.getByRole('heading', { name: 'Handed in' })).toBeVisible();
   await expect(phone.getByRole('listitem').first()).toContainText('western larch');
-  await phone.context().close();
 });

@@ -1,8 +1,9 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { contrastOf, longestRun, readPdf } from './pdf.ts';
 import type { ReadPdf, Word } from './pdf.ts';
 import { go, picture, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 const text = (page: readonly Word[]): string => page.map((w) => w.text).join(' ');
 const MM = 72 / 25.4;

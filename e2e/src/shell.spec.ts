@@ -1,6 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
-import { accessibility, PHONE, go, signIn, signInAsOwner, typeDay } from './steps.ts';
+import { accessibility, go, signIn, signInAsOwner, typeDay } from './steps.ts';
+import { test } from './window.ts';
 
 async function seriousFaults(page: Page): Promise<string[]> {
   const { violations } = await accessibility(page).analyze();
@@ -74,8 +75,8 @@ test('every room of the species place stands without one, and the console stays 
   expect(said).toEqual([]);
 });
 
-test('the student’s door stands without one either', async ({ browser }) => {
-  const phone = await (await browser.newContext(PHONE)).newPage();
+test('the student’s door stands without one either', async ({ newPhone }) => {
+  const phone = await newPhone();
   await phone.goto('/walk/');
   await expect(phone.getByRole('heading', { name: 'Join a field quiz' })).toBeVisible();
   expect(await seriousFaults(phone)).toEqual([]);
@@ -83,7 +84,6 @@ test('the student’s door stands without one either', async ({ browser }) => {
   await phone.getByLabel('Student number').fill('101');
   await phone.getByRole('button', { name: 'Join' }).click();
   await expect(phone.getByRole('alert')).toContainText('do not fit an open quiz');
-  await phone.context().close();
 });
 
 test('conditions stand in the address, are obeyed, and travel from place to place', async ({ page }) => {

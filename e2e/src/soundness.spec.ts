@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { gradeSecondLook, noFault, pick, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 test('a wrong tag is named first by the answers, corrected there, and the grades follow', async ({
   page,

@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { sendSetUp, setUp, startEmpty } from './emptyServer.ts';
 import type { EmptyServer } from './emptyServer.ts';
 import { choose, go } from './steps.ts';
+import { test } from './window.ts';
 
 let server: EmptyServer;
 

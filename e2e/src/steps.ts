@@ -1,10 +1,8 @@
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import type { Browser, Locator, Page } from '@playwright/test';
-
-/** The phone of a student. */
-export const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true } as const;
+import type { Locator, Page } from '@playwright/test';
+import { isUnused } from './window.ts';
 
 export async function signIn(page: Page, name: string, passphrase: string): Promise<void> {
   await page.goto('/');
@@ -27,6 +25,8 @@ export async function ask<T = unknown>(
     method,
     headers: { Origin: origin, ...(version === undefined ? {} : { 'If-Match': `"${version}"` }) },
     ...(data === undefined ? {} : { data }),
+    // A window keeps its connection longer than the server does, which may close it as the request is sent.
+    maxRetries: 2,
   });
   const text = await answer.text();
   if (!answer.ok()) throw new Error(`${method} ${path}: ${text}`);
@@ -52,7 +52,7 @@ const PLACES = {
 
 /** Goes to a place by its link; a page that shows nothing yet opens there. */
 export async function go(page: Page, place: keyof typeof PLACES): Promise<void> {
-  if (page.url() === 'about:blank') await page.goto(PLACES[place]);
+  if (isUnused(page)) await page.goto(PLACES[place]);
   else
     await page
       .getByRole('navigation', { name: 'Places' })
@@ -152,9 +152,8 @@ export async function picture(page: Page, name: string): Promise<void> {
   await page.screenshot({ path: join(folder, `${name}.png`) });
 }
 
-export async function joinOnPhone(browser: Browser, code: string, number: string): Promise<Page> {
-  const context = await browser.newContext(PHONE);
-  const phone = await context.newPage();
+/** Joins an open sitting on a phone, and stands at its first station. */
+export async function joinOnPhone(phone: Page, code: string, number: string): Promise<Page> {
   await phone.goto(`/walk/#${code}`);
   await phone.getByLabel('Student number').fill(number);
   await phone.getByRole('button', { name: 'Join' }).click();

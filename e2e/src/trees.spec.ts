@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { choose, go, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 test('a tree tagged as the wrong species is corrected, with its tag and its hazards', async ({ page }) => {
   await signInAsOwner(page);

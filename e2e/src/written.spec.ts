@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { readPdf } from './pdf.ts';
 import { accessibility, ask, picture, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 interface Taxon {
   readonly id: string;
