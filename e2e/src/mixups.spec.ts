@@ -7,6 +7,10 @@ test('a graded sitting leads to its flagged pair, its answers, its students, and
 }) => {
   await signInAsOwner(page);
   await gradeSecondLook(page);
+  // The words of characters come last here, after the board they are for.
+  let release = (): void => undefined;
+  const held = new Promise<void>((done) => (release = done));
+  await page.route('**/api/vocabulary', (route) => held.then(() => route.continue()));
   await page.goto('/mix-ups');
   const act = page.getByRole('region', { name: 'What to act on' });
   const pines = act
@@ -15,6 +19,12 @@ test('a graded sitting leads to its flagged pair, its answers, its students, and
   await expect(pines).toContainText('9 of 12 students');
   await expect(pines).toContainText('Still there after reteaching');
   await expect(pines).toContainText('times more than slips would give');
+  const last = act.getByRole('button', { name: /Open pair/ }).last();
+  const before = await last.boundingBox();
+  release();
+  await expect(act).toContainText('Most likely white lines, seen wrong.');
+  // Nothing moves from under a press.
+  expect(await last.boundingBox()).toEqual(before);
   await picture(page, 'mix-ups');
   await noFault(page);
 

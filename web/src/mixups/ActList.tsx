@@ -1,23 +1,28 @@
 import Button from 'antd/es/button';
 import type { MixUpRow } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
-import { characterWords } from '@hurrow/core/characters';
 import { useSession, useView, useVocabulary } from '../app/index.ts';
-import { plain, plainWords, slipWords, stateWords, tagWords, toActOn, whereWords } from './boardWords.ts';
+import {
+  causeWords,
+  plain,
+  plainWords,
+  slipWords,
+  stateWords,
+  tagWords,
+  toActOn,
+  whereWords,
+} from './boardWords.ts';
 
 function Line({ row, onOpen }: { row: MixUpRow; onOpen: () => void }) {
   const { today } = useSession();
   const vocabulary = useVocabulary();
   const { wording } = useView();
   const day = (on: string): string => showDate(on, today);
-  const behind = vocabulary?.get(row.character ?? '');
   const lines = [
     tagWords(row),
     stateWords(row, day),
     slipWords(row),
-    behind
-      ? `Most likely ${characterWords(behind, wording.words)}, ${row.characterFrom === 'called' ? 'seen wrong' : 'missed'}.`
-      : '',
+    causeWords(row, vocabulary, wording.words),
     row.retest ? 'Kept to retest.' : '',
     row.next ? `In the next quiz: ${row.next.quiz}, ${day(row.next.on)}.` : '',
   ].filter((l) => l !== '');

@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
+import type { Character } from '@hurrow/core/characters';
 import type { MixUpRow, TaxonHeader } from '@hurrow/contract';
 import {
   againWords,
+  causeWords,
   effectWords,
   directionWords,
   freshWords,
@@ -59,6 +61,21 @@ describe('a mix-up in words', () => {
     expect(stateWords(row(), day)).toBe('came back since day 29.');
     expect(stateWords(row({ state: 'stubborn', since: null }), day)).toBe('still there after reteaching.');
     expect(stateWords(row({ state: null }), day)).toBe('');
+  });
+
+  test('names the character behind it, and keeps its line while the vocabulary is read', () => {
+    const bands = { id: 'needle.bands', term: 'stomatal bands', plain: 'white lines' } as Character;
+    const vocabulary = new Map([[bands.id, bands]]);
+    const said = (part: Partial<MixUpRow>, known: ReadonlyMap<string, Character> | undefined = vocabulary) =>
+      causeWords(row(part), known, 'plain');
+    expect(said({})).toBe('Most likely white lines, seen wrong.');
+    expect(said({ characterFrom: 'fitted' })).toBe('Most likely white lines, missed.');
+    expect(causeWords(row(), vocabulary, 'technical')).toBe('Most likely stomatal bands, seen wrong.');
+    expect(said({ character: null, characterFrom: null })).toBe('');
+    expect(said({ character: 'bark.smell' })).toBe('');
+    expect(causeWords(row(), undefined, 'plain').trim()).toBe('');
+    expect(causeWords(row(), undefined, 'plain')).not.toBe('');
+    expect(causeWords(row({ character: null }), undefined, 'plain')).toBe('');
   });
 
   test('says what slips would give, and nothing where a class is too small', () => {

@@ -1,3 +1,5 @@
+import { characterWords } from '@hurrow/core/characters';
+import type { Vocabulary, Words } from '@hurrow/core/characters';
 import type { Direction } from '@hurrow/core/mixups';
 import type { Evidence, MixUpRow, MixUps, PairState, TaxonHeader } from '@hurrow/contract';
 
@@ -34,6 +36,24 @@ export const plain = (t: Pick<TaxonHeader, 'scientific' | 'common'>): string => 
 /** A mix-up as it is said first: *7 of 24 students wrote subalpine fir; the tree was grand fir.* */
 export const plainWords = (r: MixUpRow): string =>
   `${r.students} of ${r.looked} students wrote ${plain(r.answer)}; the tree was ${plain(r.truth)}.`;
+
+const NO_WORDS_YET = '\u00a0';
+
+/**
+ * The character most likely behind a mix-up. While the vocabulary is still read its line stands empty, so that the button below it
+ * does not move from under a press.
+ */
+export function causeWords(
+  { character, characterFrom }: Pick<MixUpRow, 'character' | 'characterFrom'>,
+  vocabulary: Vocabulary | undefined,
+  words: Words,
+): string {
+  if (character === null) return '';
+  if (vocabulary === undefined) return NO_WORDS_YET;
+  const known = vocabulary.get(character);
+  if (!known) return '';
+  return `Most likely ${characterWords(known, words)}, ${characterFrom === 'called' ? 'seen wrong' : 'missed'}.`;
+}
 
 /** Where it showed most: *5 of 12 at station 1*. */
 export const whereWords = ({ at }: MixUpRow, day: (on: string) => string): string =>
