@@ -3,7 +3,10 @@ import type { Browser, BrowserContextOptions, Page, WorkerInfo } from '@playwrig
 
 type Settings = WorkerInfo['project']['use'];
 
-type Size = { readonly width: number; readonly height: number };
+interface Size {
+  readonly width: number;
+  readonly height: number;
+}
 
 const DESK: Size = { width: 1280, height: 800 };
 /** The phone of a student. */
