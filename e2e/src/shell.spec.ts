@@ -116,8 +116,17 @@ test('the keyboard’s help, an address that leads nowhere, and a failing networ
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('Go to Mix-ups');
   await page.keyboard.press('Escape');
+  let release = (): void => undefined;
+  const held = new Promise<void>((done) => (release = done));
+  await page.route('**/api/sections', (route) => held.then(() => route.continue()));
   await page.goto('/no/such/place');
   await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
+  // The class at hand comes after the places, and none moves from under a press.
+  const last = page.getByRole('link', { name: 'Files', exact: true });
+  const before = await last.boundingBox();
+  release();
+  await expect(page.getByRole('combobox', { name: 'Working with' })).toBeVisible();
+  expect(await last.boundingBox()).toEqual(before);
   await page.route('**/api/species', (route) => route.abort());
   await page.getByRole('link', { name: 'Species', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('cannot be reached');

@@ -1,10 +1,10 @@
 import Select from 'antd/es/select';
 import { useClassAtHand } from './classAtHand.ts';
 
-/** Chooses the class that every page opens on. */
+/** Chooses the class that every page opens on. Its room stays where there is none yet, so that the places below never move. */
 export function ClassPicker() {
   const { section, sections, choose } = useClassAtHand();
-  if (!section || sections.length === 0) return null;
+  if (!section || sections.length === 0) return <div className="class-picker" />;
   return (
     <div className="class-picker">
       <span className="class-label" id="class-at-hand">
