@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { gradeSecondLook, noFault, pick, picture, signInAsOwner } from './steps.ts';
+import { gradeSecondLook, holdBack, noFault, pick, picture, signInAsOwner } from './steps.ts';
 import { test } from './window.ts';
 
 test('a graded sitting leads to its flagged pair, its answers, its students, and what would change it', async ({
@@ -8,9 +8,7 @@ test('a graded sitting leads to its flagged pair, its answers, its students, and
   await signInAsOwner(page);
   await gradeSecondLook(page);
   // The words of characters come last here, after the board they are for.
-  let release = (): void => undefined;
-  const held = new Promise<void>((done) => (release = done));
-  await page.route('**/api/vocabulary', (route) => held.then(() => route.continue()));
+  const release = await holdBack(page, '/api/vocabulary');
   await page.goto('/mix-ups');
   const act = page.getByRole('region', { name: 'What to act on' });
   const pines = act

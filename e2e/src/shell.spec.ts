@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
-import { accessibility, go, signIn, signInAsOwner, typeDay } from './steps.ts';
+import { accessibility, go, holdBack, signIn, signInAsOwner, typeDay } from './steps.ts';
 import { test } from './window.ts';
 
 async function seriousFaults(page: Page): Promise<string[]> {
@@ -116,9 +116,7 @@ test('the keyboard’s help, an address that leads nowhere, and a failing networ
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('Go to Mix-ups');
   await page.keyboard.press('Escape');
-  let release = (): void => undefined;
-  const held = new Promise<void>((done) => (release = done));
-  await page.route('**/api/sections', (route) => held.then(() => route.continue()));
+  const release = await holdBack(page, '/api/sections');
   await page.goto('/no/such/place');
   await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
   // The class at hand comes after the places, and none moves from under a press.

@@ -144,6 +144,14 @@ export async function removeNewestLesson(page: Page): Promise<void> {
   await expect(lessons.getByRole('listitem')).toHaveCount(before - 1);
 }
 
+/** Holds a read back on the next page. @returns what lets it go on. */
+export async function holdBack(page: Page, path: string): Promise<() => void> {
+  let release = (): void => undefined;
+  const held = new Promise<void>((done) => (release = done));
+  await page.route(`**${path}`, (route) => held.then(() => route.continue()));
+  return release;
+}
+
 /** Keeps a picture for the documentation where one is asked for. */
 export async function picture(page: Page, name: string): Promise<void> {
   const folder = process.env['HURROW_PICTURES'];

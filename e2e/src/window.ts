@@ -1,14 +1,9 @@
 import { test as base } from '@playwright/test';
-import type { Browser, BrowserContextOptions, Page, WorkerInfo } from '@playwright/test';
+import type { Browser, BrowserContextOptions, Page, ViewportSize, WorkerInfo } from '@playwright/test';
 
 type Settings = WorkerInfo['project']['use'];
 
-interface Size {
-  readonly width: number;
-  readonly height: number;
-}
-
-const DESK: Size = { width: 1280, height: 800 };
+const DESK: ViewportSize = { width: 1280, height: 800 };
 /** The phone of a student. */
 export const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true } as const;
 /**
@@ -21,7 +16,7 @@ const BETWEEN = '/mark.svg';
 export const isUnused = (page: Page): boolean => page.url() === 'about:blank' || page.url().endsWith(BETWEEN);
 
 /** Leaves a page as a new one is: no cookie, nothing kept, no other page, no route, and the size it came with. */
-export async function clear(page: Page, size: Size = DESK): Promise<void> {
+export async function clear(page: Page, size: ViewportSize = DESK): Promise<void> {
   const context = page.context();
   for (const other of context.pages()) if (other !== page) await other.close();
   page.removeAllListeners();
