@@ -133,3 +133,9 @@ export const LIBRARY: LibraryDocument = {
   ],
   lists: [{ name: 'First list', members: [{ name: 'Abies grandis', week: 1, label: 'fir 1' }] }],
 };
+
+/** Tells what a reader refused: place and words, one text each. */
+export const refusedBy = (read: {
+  ok: boolean;
+  refused?: readonly { line: number; column: number; message: string }[];
+}) => (read.refused ?? []).map((r) => `${r.line}:${r.column} ${r.message}`);
