@@ -9,6 +9,8 @@ import type { PhonesPlan, PhonesReport } from './phonesPlan.ts';
 // A process of its own that plays phones: it is told a plan, and answers with what they saw.
 
 const MOST_BATCH = 3;
+/** Of those at a station one in so many writes its name another way than the rest. */
+const ONE_IN = 20;
 const AGAIN_MS = 500;
 const MOST_TRIES = 240;
 const agent = new Agent({ keepAlive: true, maxSockets: Infinity });
@@ -88,7 +90,8 @@ function batchesOf(walk: WalkSitting, random: () => number): SentAnswer[][] {
       const base = { id: v4(), ask: a.id, seq, at: '2026-10-01T18:00:00.000Z' };
       if (a.kind === 'call')
         return { ...base, state: a.call?.states[seq % (a.call.states.length || 1)]?.id ?? '' };
-      return a.kind === 'sureness' ? { ...base, sure: 'leaning' } : { ...base, typed: `grand fir ${seq}` };
+      if (a.kind === 'sureness') return { ...base, sure: 'leaning' };
+      return { ...base, typed: `${random() * ONE_IN < 1 ? 'grnd fir' : 'grand fir'} ${seq}` };
     }),
   );
   const batches: SentAnswer[][] = [];
