@@ -32,7 +32,7 @@ const points = (j: Judgement, taxon: string): number =>
 
 const LETTERS = [...'abcdefghijklmnopqrstuvwxyz '];
 /** Of the letters that could be written at a place, one in so many is tried here, another at each place; all of them in the bench. */
-const ONE_IN = Number(process.env['HURROW_LETTERS'] ?? 3);
+const ONE_IN = Number(process.env['HURROW_LETTERS'] ?? 6);
 
 /** Texts one edit away from a name: a letter dropped, put in, changed, or swapped with the next. */
 function* edits(text: string): Generator<string> {
