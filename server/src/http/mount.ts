@@ -5,6 +5,7 @@ import type { Request, Response } from 'express';
 import { ROUTE_LIST } from '@hurrow/contract';
 import type { Route, RouteName } from '@hurrow/contract';
 import { readBody } from './body.ts';
+import { bodyText } from './bodyText.ts';
 import type { Account, App, Call, Handler, Handlers, Reply, Who } from './call.ts';
 import { onError } from './errors.ts';
 import { once } from './once.ts';
@@ -54,7 +55,11 @@ function send(res: Response, reply: Reply, secure: boolean): void {
     if (reply.file.name !== undefined) res.attachment(reply.file.name);
     res.status(200).type(reply.file.type).send(reply.file.bytes);
   } else if (reply.body === undefined) res.status(reply.status ?? 204).end();
-  else res.status(reply.status ?? 200).json(reply.body);
+  else {
+    res.status(reply.status ?? 200).type('application/json');
+    // Not `res.send`, which reads a body once more to name it for browsers that keep it; none keeps these.
+    res.end(bodyText(reply.body));
+  }
 }
 
 /**
