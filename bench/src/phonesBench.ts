@@ -2,13 +2,14 @@ import { fork } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { performance } from 'node:perf_hooks';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
-import type { Grades, Section, SittingDetail, Station, TreeRow } from '@hurrow/contract';
+import type { Section, SittingDetail, Station, TreeRow } from '@hurrow/contract';
 import { PASSPHRASES, client, id } from '@hurrow/server/testing';
 import type { Client } from '@hurrow/server/testing';
 import { ROOT, plainTree } from './plain.ts';
+import { afterLine, ms, must, timeAfter } from './phonesAfter.ts';
+import type { After, OpenSitting } from './phonesAfter.ts';
 import { percentile } from './phonesPlan.ts';
 import type { PhonesPlan, PhonesReport } from './phonesPlan.ts';
 import { startServer } from './serverProcess.ts';
@@ -21,20 +22,8 @@ const MOST_SECONDS = 240;
 const GENERATOR = fileURLToPath(new URL('./phonesGenerator.ts', import.meta.url));
 const TARGETS = { batch: 500, join: 1000, delay: 50, results: 50, grading: 3000, decision: 300 } as const;
 
-interface Set {
-  readonly code: string;
-  readonly sitting: string;
-  readonly students: readonly string[];
-}
-
-const must = async <T>(asked: Promise<{ status: number; body: T }>): Promise<T> => {
-  const { status, body } = await asked;
-  if (status >= 300) throw new Error(`Setting up failed: ${status} ${JSON.stringify(body)}`);
-  return body;
-};
-
 /** A section of many students, a quiz of thirty stations with three questions each, and its open sitting. */
-async function setUp(owner: Client, phones: number): Promise<Set> {
+async function setUp(owner: Client, phones: number): Promise<OpenSitting> {
   const students = Array.from({ length: phones }, (_, i) => String(1000 + i));
   const section = await must(
     owner.call<Section>('POST', '/api/sections', {
@@ -130,101 +119,6 @@ export interface Measured {
   readonly after: After | null;
 }
 
-/** What happens once the sitting is closed, in milliseconds. */
-interface After {
-  readonly grading: number;
-  /** How long the server's event loop was held up at most while it graded. */
-  readonly gradingDelay: number;
-  /** Deciding about a name that few wrote at a station, and about one that nearly all there wrote, at the median. */
-  readonly decisions: Readonly<Record<Spread, Decided>>;
-  /** A results page of one student, at the median. */
-  readonly results: number;
-}
-
-type Spread = 'few' | 'most';
-
-interface Decided {
-  readonly ms: number;
-  /** How many had written the name, at the median. */
-  readonly answers: number;
-}
-
-const RESULTS = 20;
-const DECISIONS = 7;
-
-/** Texts that a person should see with how many wrote each: those of fewer than half of the students, and the others. */
-async function waitingNames(
-  owner: Client,
-  set: Set,
-): Promise<Readonly<Record<Spread, readonly (readonly [string, number])[]>>> {
-  const { rows } = await must(owner.call<Grades>('GET', `/api/sittings/${set.sitting}/grades`));
-  const counts = new Map<string, number>();
-  for (const { typed, outcome } of rows)
-    if (outcome === 'unlisted' || outcome === 'misspelled') counts.set(typed, (counts.get(typed) ?? 0) + 1);
-  const isFew = ([, n]: readonly [string, number]): boolean => n * 2 < set.students.length;
-  return { few: [...counts].filter(isFew), most: [...counts].filter((c) => !isFew(c)) };
-}
-
-/** Decides about some names, one after the other. @throws where fewer wait. */
-async function timeDecisions(
-  owner: Client,
-  set: Set,
-  names: readonly (readonly [string, number])[],
-): Promise<Decided> {
-  if (names.length < DECISIONS) throw new Error(`Only ${names.length} names wait for a decision`);
-  const decided = names.slice(0, DECISIONS);
-  const times: number[] = [];
-  for (const [typed] of decided) {
-    const start = performance.now();
-    await must(
-      owner.call('PUT', `/api/sittings/${set.sitting}/name-rulings`, {
-        typed,
-        taxon: id('grandis'),
-        outcome: 'exact',
-      }),
-    );
-    times.push(performance.now() - start);
-  }
-  return {
-    ms: percentile(times, 0.5),
-    answers: percentile(
-      decided.map(([, n]) => n),
-      0.5,
-    ),
-  };
-}
-
-/** Closes, grades, decides some names and returns, then times the results page of some of the students. */
-async function timeAfter(server: ServerProcess, owner: Client, set: Set): Promise<After> {
-  const to = async (state: string): Promise<void> => {
-    const { version } = await must(owner.call<SittingDetail>('GET', `/api/sittings/${set.sitting}`));
-    await must(owner.call('POST', `/api/sittings/${set.sitting}/state`, { to: state }, { version }));
-  };
-  await to('closed');
-  await server.delay();
-  const began = performance.now();
-  await must(owner.call('POST', `/api/sittings/${set.sitting}/grading-runs`));
-  const grading = performance.now() - began;
-  const gradingDelay = (await server.delay()).maxMs;
-  const waiting = await waitingNames(owner, set);
-  const decisions = {
-    few: await timeDecisions(owner, set, waiting.few),
-    most: await timeDecisions(owner, set, waiting.most),
-  };
-  await to('returned');
-  const times: number[] = [];
-  for (let i = 0; i < RESULTS; i += 1) {
-    const student = set.students[i % set.students.length] ?? '';
-    const phone = client(server.base);
-    const word = `word of ${student}`;
-    await must(phone.call('POST', '/api/walk/join', { code: set.code, student, word, ask: false }));
-    const start = performance.now();
-    await must(phone.call('GET', '/api/walk/results'));
-    times.push(performance.now() - start);
-  }
-  return { grading, gradingDelay, decisions, results: percentile(times, 0.5) };
-}
-
 async function measure(root: string, phones: number, withResults: boolean): Promise<Measured> {
   const data = mkdtempSync(join(tmpdir(), 'hurrow-phones-'));
   const server = await startServer(root, data);
@@ -261,15 +155,6 @@ async function measure(root: string, phones: number, withResults: boolean): Prom
     after,
   };
 }
-
-const ms = (n: number): string => `${n.toFixed(0)} ms`;
-
-const decidedLine = ({ ms: took, answers }: Decided): string =>
-  `a decision about a name that ${answers} wrote ${ms(took)}`;
-
-const afterLine = ({ grading, gradingDelay, decisions, results }: After): string =>
-  `grading ${ms(grading)} with the main loop held up at most ${ms(gradingDelay)}, ${decidedLine(decisions.few)} and ` +
-  `${decidedLine(decisions.most)} (medians of ${DECISIONS}), a results page ${ms(results)} (median of ${RESULTS})`;
 
 function line({ played, lost, doubled, after }: Measured): string {
   const { report, joining, answering } = played;

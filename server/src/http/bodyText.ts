@@ -1,8 +1,8 @@
 const texts = new WeakMap<object, string>();
 
 /**
- * Writes the body of an answer as JSON. What is kept in memory and sent again (the vocabulary, the library of a list) is
- * written once: its text goes with it. Bodies are never changed once they are made.
+ * Writes the body of an answer as JSON. What is kept in memory and sent again, as the vocabulary is, is written
+ * once: its text goes with it. Bodies are never changed once they are made.
  */
 export function bodyText(body: unknown): string {
   if (typeof body !== 'object' || body === null) return JSON.stringify(body);
