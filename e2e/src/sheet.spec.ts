@@ -2,17 +2,21 @@ import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { contrastOf, longestRun, readPdf } from './pdf.ts';
 import type { ReadPdf, Word } from './pdf.ts';
-import { go, picture, signInAsOwner } from './steps.ts';
+import { go, holdBack, picture, signInAsOwner } from './steps.ts';
 import { test } from './window.ts';
 
 const text = (page: readonly Word[]): string => page.map((w) => w.text).join(' ');
 const MM = 72 / 25.4;
 
+/** Waits until all that is known is drawn. */
+const drawn = (page: Page): Promise<unknown> =>
+  page.evaluate(() => new Promise((go) => requestAnimationFrame(() => requestAnimationFrame(go))));
+
 async function printed(page: Page): Promise<ReadPdf> {
   await expect(page.locator('p.no-print.quiet')).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
   // The last step of fitting a page ends with a frame.
-  await page.evaluate(() => new Promise((go) => requestAnimationFrame(() => requestAnimationFrame(go))));
+  await drawn(page);
   return readPdf(await page.pdf({ format: 'Letter', preferCSSPageSize: true }));
 }
 
@@ -42,7 +46,19 @@ test('a list of twelve is a booklet: contents and twelve pages, no block split, 
   await signInAsOwner(page);
   await go(page, 'Classes');
   await page.getByRole('link', { name: 'First trees, youth group' }).first().click();
-  await page.getByRole('link', { name: 'a booklet' }).click();
+  const booklet = page.getByRole('link', { name: 'a booklet' });
+  await expect(booklet).toBeVisible();
+  // Nothing is drawn, and nothing said to be, until the place is known whose seasons and map a page shows.
+  const release = await holdBack(page, '/api/sightings');
+  let read = 0;
+  page.on('response', (r) => (read += /\/api\/species\/[^/]+$/.test(r.url()) ? 1 : 0));
+  await page.reload();
+  await booklet.click();
+  await expect.poll(() => read).toBe(12);
+  await drawn(page);
+  await expect(page.locator('main').getByRole('status')).toHaveText('Reading…');
+  await expect(page.locator('.species-sheet')).toHaveCount(0);
+  release();
   for (const audience of ['young people', 'general readers', 'technical wording']) {
     await page.getByLabel(audience).click();
     await expect(page.getByLabel(audience)).toBeChecked();

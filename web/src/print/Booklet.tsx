@@ -2,11 +2,14 @@ import { useEffect, useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useQueries } from '@tanstack/react-query';
 import type { ListLibrary, SpeciesProfile } from '@hurrow/contract';
+import type { Vocabulary } from '@hurrow/core/characters';
 import { request, useRead } from '../api/index.ts';
 import { useHere, useView, useVocabulary } from '../app/index.ts';
 import { Loaded, TaxonName } from '../parts/index.ts';
 import { readProfile, SeasonPatterns, viewList } from '../species/index.ts';
+import type { ListView } from '../species/index.ts';
 import { PresencePatterns } from '../range/index.ts';
+import type { Audience } from './audience.ts';
 import { PrintBar } from './PrintBar.tsx';
 import { SpeciesSheet } from './SpeciesSheet.tsx';
 import { useAudience } from './useAudience.tsx';
@@ -61,6 +64,44 @@ function BookletFront({ profiles }: { profiles: readonly SpeciesProfile[] }) {
   );
 }
 
+/** The page of one species, read once: a booklet is drawn anew with every page that is added to it. */
+function Page({
+  profile,
+  vocabulary,
+  list,
+  audience,
+  footer,
+}: {
+  profile: SpeciesProfile;
+  vocabulary: Vocabulary;
+  list: ListView | null;
+  audience: Audience;
+  footer: string;
+}) {
+  const { conditions, wording } = useView();
+  const { place } = useHere();
+  const own = useMemo(
+    () =>
+      list?.described.get(profile.header.id) ??
+      readProfile(profile, vocabulary, conditions, place)?.described ??
+      null,
+    [profile, vocabulary, list, conditions, place],
+  );
+  return own ? (
+    <SpeciesSheet
+      profile={profile}
+      own={own}
+      list={list}
+      vocabulary={vocabulary}
+      conditions={conditions}
+      audience={audience}
+      units={wording.units}
+      footer={footer}
+      here={place}
+    />
+  ) : null;
+}
+
 function Sheets({
   members,
   library,
@@ -70,8 +111,7 @@ function Sheets({
   library: ListLibrary | null;
   title: string;
 }) {
-  const { conditions, wording } = useView();
-  const { place } = useHere();
+  const { place, ready: isPlaced } = useHere();
   const vocabulary = useVocabulary();
   const [audience, choice] = useAudience();
   const profiles = useQueries({ queries: members.map(profileOf) });
@@ -83,6 +123,8 @@ function Sheets({
   const shown = useOneByOne(ready.length);
   const failed = profiles.find((p) => p.error)?.error;
   if (failed) return <p role="alert">A profile could not be read. Open the page again.</p>;
+  // A page says what is so at the place, and would be written anew, perhaps longer, once that is known.
+  if (!vocabulary || !isPlaced) return <p role="status">Reading…</p>;
   return (
     <>
       {choice}
@@ -112,25 +154,16 @@ function Sheets({
           <BookletFront profiles={ready} />
         </section>
       ) : null}
-      {vocabulary
-        ? ready.slice(0, shown).map((profile, i) => {
-            const read = readProfile(profile, vocabulary, conditions, place);
-            return read ? (
-              <SpeciesSheet
-                key={profile.header.id}
-                profile={profile}
-                own={list?.described.get(profile.header.id) ?? read.described}
-                list={list}
-                vocabulary={vocabulary}
-                conditions={conditions}
-                audience={audience}
-                units={wording.units}
-                footer={members.length > 1 ? `${title}, page ${i + 1}` : title}
-                here={place}
-              />
-            ) : null;
-          })
-        : null}
+      {ready.slice(0, shown).map((profile, i) => (
+        <Page
+          key={profile.header.id}
+          profile={profile}
+          vocabulary={vocabulary}
+          list={list}
+          audience={audience}
+          footer={members.length > 1 ? `${title}, page ${i + 1}` : title}
+        />
+      ))}
     </>
   );
 }

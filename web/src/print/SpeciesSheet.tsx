@@ -1,4 +1,4 @@
-import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { SpeciesProfile } from '@hurrow/contract';
 import type { Vocabulary, Wording } from '@hurrow/core/characters';
 import { dayOfYear, showDay } from '@hurrow/core/conditions';
@@ -19,7 +19,7 @@ import { PaperFacts } from './PaperFacts.tsx';
 import { Plate } from './SpeciesPlate.tsx';
 import { MOST_SPARING, seenOn, sheetContent } from './sheetContent.ts';
 import type { Audience } from './audience.ts';
-import type { Sparing } from './sheetContent.ts';
+import type { SheetContent, Sparing } from './sheetContent.ts';
 import '../plates/plates.css';
 import '../species/profile.css';
 import './speciesSheet.css';
@@ -29,11 +29,16 @@ const PLATE: Readonly<Record<Audience, number>> = { young: 0.6, general: 0.72, t
 
 const NOTHING_LEFT_OUT: Sparing = { lines: 0, alikes: 0 };
 
-/** Leaves out more and more until each column holds what is written in it, so that a sheet is one page. */
-function useFit(audience: Audience): readonly [React.RefObject<HTMLDivElement | null>, Sparing] {
+type Write = (sparing: Sparing) => SheetContent;
+
+/**
+ * Leaves out more and more until each column holds what is written in it, so that a sheet is one page. What is written otherwise, for
+ * other readers or of other knowledge, is fitted from the start.
+ */
+function useFit(write: Write): readonly [React.RefObject<HTMLDivElement | null>, SheetContent] {
   const columns = useRef<HTMLDivElement>(null);
-  const [step, setStep] = useState({ audience, sparing: NOTHING_LEFT_OUT });
-  const sparing = step.audience === audience ? step.sparing : NOTHING_LEFT_OUT;
+  const [step, setStep] = useState({ write, sparing: NOTHING_LEFT_OUT });
+  const sparing = step.write === write ? step.sparing : NOTHING_LEFT_OUT;
   useLayoutEffect(() => {
     const check = (): void => {
       const box = columns.current;
@@ -42,14 +47,13 @@ function useFit(audience: Audience): readonly [React.RefObject<HTMLDivElement | 
           ? Math.min(MOST_SPARING, n + 1)
           : n;
       const next = { lines: more(0, sparing.lines), alikes: more(1, sparing.alikes) };
-      if (next.lines !== sparing.lines || next.alikes !== sparing.alikes)
-        setStep({ audience, sparing: next });
+      if (next.lines !== sparing.lines || next.alikes !== sparing.alikes) setStep({ write, sparing: next });
     };
     check();
     // Letters of the final face are wider than those of the one that stands in for it.
     void document.fonts.ready.then(check);
-  }, [audience, sparing]);
-  return [columns, sparing];
+  }, [write, sparing]);
+  return [columns, useMemo(() => write(sparing), [write, sparing])];
 }
 
 interface Props {
@@ -78,11 +82,11 @@ export function SpeciesSheet({
   here,
 }: Props) {
   const { header } = profile;
-  const [columns, sparing] = useFit(audience);
-  const content = useMemo(
-    () => sheetContent(profile, own, list, vocabulary, conditions, audience, units, sparing),
-    [profile, own, list, vocabulary, conditions, audience, units, sparing],
+  const write = useCallback<Write>(
+    (sparing) => sheetContent(profile, own, list, vocabulary, conditions, audience, units, sparing),
+    [profile, own, list, vocabulary, conditions, audience, units],
   );
+  const [columns, content] = useFit(write);
   const family = profile.above.find((t) => t.rank === 'family');
   const said = profile.names.find((n) => n.kind === 'accepted')?.pronunciation;
   return (

@@ -25,10 +25,10 @@ function Page({
   const mayTeach = useMayTeach();
   const vocabulary = useVocabulary();
   const { conditions } = useView();
-  const { place } = useHere();
+  const { place, ready } = useHere();
   const [said, setSaid] = useState<WeekPageBody>(written);
   const save = useWrite('weekPagePut');
-  const own = vocabulary ? readProfile(profile, vocabulary, conditions, place) : null;
+  const own = vocabulary && ready ? readProfile(profile, vocabulary, conditions, place) : null;
   const here = trees.filter((t) => t.taxon.id === profile.header.id && !t.retired);
   return (
     <>
