@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
 const PORT = 4185;
-/** How many files of tests run at once, each on a server and a copy of the demo data of its own. */
+/** How many tasks run at once, each process on a server and a copy of the demo data of its own. */
 const AT_ONCE = Number(process.env['HURROW_BROWSERS'] ?? 1);
 const ports = Array.from({ length: AT_ONCE }, (_, i) => PORT + i);
 /** Which of them this process is; the first where it runs no tests. */
@@ -11,11 +11,12 @@ const at = Number(process.env['TEST_PARALLEL_INDEX'] ?? 0);
 export default defineConfig({
   testDir: './src',
   testMatch: '**/*.spec.ts',
-  fullyParallel: false,
+  // Every task stands on its own: whichever process is free takes the next, so none finds what the one before it left.
+  fullyParallel: true,
   workers: AT_ONCE,
   // Bounds for a test that hangs, far above what a slow machine needs.
-  timeout: 300_000,
-  expect: { timeout: 30_000 },
+  timeout: 1_200_000,
+  expect: { timeout: 180_000 },
   reporter: process.env['HURROW_REPORT']
     ? [['line'], ['json', { outputFile: process.env['HURROW_REPORT'] }]]
     : 'line',
@@ -24,8 +25,8 @@ export default defineConfig({
     baseURL: `http://localhost:${PORT + at}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env['HURROW_CHROMIUM'] ?? '/usr/bin/chromium' },
-    actionTimeout: 60_000,
-    navigationTimeout: 60_000,
+    actionTimeout: 240_000,
+    navigationTimeout: 240_000,
     // Traces double what a test costs on a small machine; they are for whoever looks into a failure.
     trace: process.env['HURROW_TRACE'] ? 'retain-on-failure' : 'off',
   },

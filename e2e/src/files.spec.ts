@@ -1,23 +1,14 @@
 import { expect } from '@playwright/test';
-import type { Page } from '@playwright/test';
 import { accessibility, choose, go, pick, picture, signInAsOwner, speciesRoom } from './steps.ts';
-import { clear, test } from './window.ts';
-
-test.describe.configure({ mode: 'serial' });
-let page: Page;
-test.beforeAll(async ({ window }) => {
-  page = window;
-  await signInAsOwner(page);
-});
-test.afterAll(() => clear(page));
+import { test } from './window.ts';
 
 const TABLE = `species,bark.texture,needle.length (mm),form.height
 Abies grandis,smooth | furrowed?,20-55,35-60 m
 Abies procera,scaly,25-35,30-50 m
 `;
-const room = (name: string): Promise<void> => speciesRoom(page, name);
 
-test('a table is shown first, refused with line and column, taken in whole, and undone', async () => {
+test('a table is shown first, refused with line and column, taken in whole, and undone', async ({ page }) => {
+  await signInAsOwner(page);
   await go(page, 'Files');
   const area = page.getByRole('region', { name: 'Take a file in' });
   await area.getByLabel('The source that says it').fill('Ridge notes');
@@ -46,7 +37,10 @@ test('a table is shown first, refused with line and column, taken in whole, and 
   await expect(page.getByRole('link', { name: 'Abies procera' })).toHaveCount(0);
 });
 
-test('what is given out comes back unchanged; a file too large or of the wrong kind is refused', async () => {
+test('what is given out comes back unchanged; a file too large or of the wrong kind is refused', async ({
+  page,
+}) => {
+  await signInAsOwner(page);
   await go(page, 'Files');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -68,9 +62,12 @@ test('what is given out comes back unchanged; a file too large or of the wrong k
   ).toEqual([]);
 });
 
-test('a range is changed on the map and by name, records are judged, and who could grow is answered', async () => {
+test('a range is changed on the map and by name, records are judged, and who could grow is answered', async ({
+  page,
+}) => {
+  await signInAsOwner(page);
   await go(page, 'Species');
-  await room('Range');
+  await speciesRoom(page, 'Range');
   const species = page.getByRole('combobox', { name: 'Species' });
   await species.click();
   await species.fill('Pinus flex');
@@ -101,7 +98,7 @@ test('a range is changed on the map and by name, records are judged, and who cou
     ),
   ).toEqual([]);
 
-  await room('Could grow');
+  await speciesRoom(page, 'Could grow');
   await pick(page.getByRole('combobox', { name: 'List', exact: true }), 'Trees of Quillan Creek (47)');
   const table = page.getByRole('region', { name: 'Who could grow here' });
   await expect(table.getByRole('row', { name: /Abies grandis/ })).toContainText('could grow');
@@ -111,7 +108,10 @@ test('a range is changed on the map and by name, records are judged, and who cou
   await expect(page.getByRole('alert')).toContainText('between -90 and 90');
 });
 
-test('one student’s record is saved, and everything of them erased after their number is typed', async () => {
+test('one student’s record is saved, and everything of them erased after their number is typed', async ({
+  page,
+}) => {
+  await signInAsOwner(page);
   await go(page, 'Classes');
   const section = page.getByRole('region', { name: 'Thursday lab' });
   const student = section.getByRole('button', { name: /^212/ });

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
-import { setUp, startEmpty } from './emptyServer.ts';
+import { sendSetUp, setUp, startEmpty } from './emptyServer.ts';
 import type { EmptyServer } from './emptyServer.ts';
-import { choose, go } from './steps.ts';
+import { choose, giveReasons, go } from './steps.ts';
 import { test } from './window.ts';
 
 const NAMES = `Pinus ponderosa, 1
@@ -66,10 +66,11 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.stop());
 
-test('a newcomer pastes 42 names, records what is asked for, and prints a quiz of ten stations', async ({
+test('from an empty folder a newcomer pastes 42 names, records what is asked for, prints a quiz of ten stations and opens it', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  await sendSetUp(page, server, 'WRONGONE');
+  await expect(page.getByRole('alert')).toContainText('not the one shown in the terminal');
   await setUp(page, server);
   await page.getByRole('link', { name: 'Paste the names' }).click();
   await page.getByLabel('Name of the list').fill('Forty-two trees');
@@ -123,9 +124,12 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
   await page.getByRole('textbox', { name: 'Term' }).fill('Autumn');
   await choose(page, 'List', 'Forty-two trees');
   await choose(page, 'Site', 'Ash Hollow');
+  await choose(page, 'Wording', 'technical');
   await page.getByLabel('Student numbers').fill('1-12');
   await page.getByRole('button', { name: 'Create class' }).click();
-  await expect(page.getByRole('region', { name: 'Evening' })).toContainText('12 students');
+  await expect(page.getByRole('region', { name: 'Evening' })).toContainText(
+    'technical wording · 12 students',
+  );
 
   await go(page, 'Material');
   for (const [i, species] of STATIONS.entries()) {
@@ -148,6 +152,9 @@ test('a newcomer pastes 42 names, records what is asked for, and prints a quiz o
   await page.getByRole('button', { name: 'Schedule sitting' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Schedule sitting' }).click();
   await expect(page).toHaveURL(/sittings\/[0-9a-f-]+/);
+  await giveReasons(page);
+  await page.getByRole('button', { name: 'Open sitting' }).click();
+  await expect(page.getByLabel('Join code').last()).toHaveText(/^[a-z]+ [a-z]+ \d{3}$/);
   const id = /sittings\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
   await page.goto(`${server.address}/print/sittings/${id}/cards`);
   await expect(page.locator('.card')).toHaveCount(10);

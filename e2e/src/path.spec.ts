@@ -1,29 +1,8 @@
 import { readPdf } from './pdf.ts';
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import {
-  choose,
-  giveReasons,
-  go,
-  joinOnPhone,
-  newQuiz,
-  pick,
-  picture,
-  schedule,
-  signInAsOwner,
-} from './steps.ts';
-import { clear, test } from './window.ts';
-
-const TEN = `Abies grandis, 1
-subalpine fir, 1
-Pseudotsuga mensiesii, 1
-western larch, 2
-Pinus flexillis, 2
-white fir, 2
-quaking aspen, 3
-Quercus rubra, 3
-blue elderbery, 4
-Acer glabrum, 4`;
+import { choose, giveReasons, joinOnPhone, newQuiz, picture, schedule, signInAsOwner } from './steps.ts';
+import { test } from './window.ts';
 
 /** Trees of the quiz with what each asks beside the names. */
 const STATIONS = [
@@ -36,83 +15,7 @@ const STATIONS = [
   { tag: 'L14', call: 'how buds sit', scientific: false },
 ] as const;
 
-test.describe.configure({ mode: 'serial' });
-
-let page: Page;
-let code = '';
-
-test.beforeAll(async ({ window }) => {
-  page = window;
-});
-test.afterAll(() => clear(page));
-
-test('a list: ten names are pasted and known, misspelled and new ones told', async () => {
-  await signInAsOwner(page);
-  await go(page, 'Due');
-  await expect(page.getByText('Check and open').first()).toBeVisible();
-  await picture(page, 'due');
-  await go(page, 'Classes');
-  await page.getByRole('button', { name: 'Paste list' }).click();
-  await page.getByLabel('Name of the list').fill('Short list for Tuesday');
-  await page.getByLabel('Names').fill(TEN);
-  await page.getByRole('button', { name: 'See what the library knows' }).click();
-  const found = page.getByRole('region', { name: 'Names found' });
-  await expect(found.getByRole('heading', { name: '5 known, 3 misspelled, 1 new, 1 shared' })).toBeVisible();
-  await expect(found.getByRole('row', { name: /Pseudotsuga mensiesii/ })).toContainText(
-    'near “Pseudotsuga menziesii”',
-  );
-  await expect(found.getByRole('row', { name: /Quercus rubra/ })).toContainText(
-    'It will start with what is true of all Quercus',
-  );
-  const make = page.getByRole('button', { name: /Create list/ });
-  await expect(make).toBeDisabled();
-  await pick(page.getByLabel('What to do with white fir'), 'leave out');
-  await make.click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Short list for Tuesday' })).toBeVisible();
-  await expect(page.getByRole('row', { name: /Quercus rubra/ })).toContainText('nothing yet');
-});
-
-test('a profile: read organ by organ, changed, and refused where the entry is wrong', async () => {
-  await go(page, 'Species');
-  await page.getByRole('link', { name: 'Abies grandis' }).click();
-  const line = (id: string) => page.locator(`[data-character="${id}"]`);
-  await expect(line('flower.colour')).toContainText('flower only from');
-  await expect(line('needle.smell')).toContainText('smelling is not allowed here');
-  await picture(page, 'profile');
-  await line('needle.length').getByRole('button', { name: 'Change' }).click();
-  const editor = page.getByRole('dialog');
-  const range = editor.getByLabel(/Range, with its unit/);
-  await range.fill('3-2 in');
-  await expect(editor.getByRole('alert')).toContainText('low');
-  await expect(editor.getByRole('button', { name: 'Save' })).toBeDisabled();
-  await range.fill('3/4-2');
-  await expect(editor.getByRole('alert')).toContainText('unit');
-  await range.fill('3/4-2 (2 1/2) in');
-  await expect(editor).toContainText('¾–2 (2½) in');
-  await editor.getByRole('button', { name: 'Save' }).click();
-  await expect(editor).toBeHidden();
-  await expect(line('needle.length')).toContainText('¾–2 (2½) in');
-
-  await line('form.leader').getByRole('button', { name: 'Change' }).click();
-  await editor.getByLabel('Add a state').fill('corkscrew');
-  await editor.getByLabel('Add a state').press('Enter');
-  await expect(editor.getByRole('alert')).toContainText('has no state “corkscrew”');
-  await editor.getByRole('button', { name: 'Take corkscrew out' }).click();
-  await editor.getByLabel('Add a state').fill('drooping');
-  await editor.getByLabel('Add a state').press('Enter');
-  await editor.getByRole('button', { name: 'Save' }).click();
-  await expect(line('form.leader')).toContainText('upright, drooping');
-});
-
-test('the trees a quiz is made of', async () => {
-  await go(page, 'Material');
-  await expect(page.getByRole('region', { name: 'Trees' }).getByRole('row')).toHaveCount(81);
-  await page.getByRole('row', { name: /L18/ }).getByRole('button').first().click();
-  await expect(page.getByText('one blade, three leaflets')).toBeVisible();
-  await picture(page, 'material');
-});
-
-test('a quiz of six stations and a sitting that gets a code', async () => {
+async function openWalk(page: Page): Promise<string> {
   await newQuiz(page, 'October walk');
   await expect(page.getByRole('heading', { level: 1, name: 'October walk' })).toBeVisible();
   for (const s of STATIONS) {
@@ -135,12 +38,13 @@ test('a quiz of six stations and a sitting that gets a code', async () => {
   await expect(page.getByRole('heading', { level: 1, name: /October walk: Tuesday lab/ })).toBeVisible();
   await giveReasons(page);
   await page.getByRole('button', { name: 'Open sitting' }).click();
-  code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
+  const code = (await page.getByLabel('Join code').last().textContent())?.trim() ?? '';
   expect(code).toMatch(/^[a-z]+ [a-z]+ \d{3}$/);
   await picture(page, 'sitting');
-});
+  return code;
+}
 
-test('station cards and answer sheets are printed without a species on them', async () => {
+async function printPapers(page: Page): Promise<void> {
   const id = /sittings\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
   const print = await page.context().newPage();
   await print.goto(`/print/sittings/${id}/cards`);
@@ -153,9 +57,9 @@ test('station cards and answer sheets are printed without a species on them', as
   const pdf = await print.pdf({ preferCSSPageSize: true });
   expect(pdf.length).toBeGreaterThan(10_000);
   await print.close();
-});
+}
 
-test('a sheet is entered by exception from the keyboard alone', async () => {
+async function enterSheet(page: Page): Promise<void> {
   await page
     .getByRole('listitem')
     .filter({ hasText: '104' })
@@ -185,9 +89,9 @@ test('a sheet is entered by exception from the keyboard alone', async () => {
   await expect(page.getByRole('region', { name: 'Running total' })).toContainText('All entered');
   await picture(page, 'sheet');
   await page.getByRole('link', { name: 'the sitting' }).click();
-});
+}
 
-test('two students answer on phones; a reload and a lost network lose nothing', async ({ newPhone }) => {
+async function answerOnPhones(newPhone: () => Promise<Page>, code: string): Promise<Page> {
   const phone = await joinOnPhone(await newPhone(), code, '101');
   await picture(phone, 'walk-station');
   await phone
@@ -228,7 +132,6 @@ test('two students answer on phones; a reload and a lost network lose nothing', 
   await phone.getByRole('button', { name: 'Hand in' }).click();
   await phone.getByRole('button', { name: 'Hand in anyway' }).click();
   await expect(phone.getByRole('heading', { name: 'Handed in' })).toBeVisible();
-  await phone.context().storageState({ path: 'test-results/phone-101.json' });
 
   const other = await joinOnPhone(await newPhone(), code, '102');
   await other.getByLabel('Common name').fill('tall needle thing');
@@ -236,9 +139,10 @@ test('two students answer on phones; a reload and a lost network lose nothing', 
   await other.getByRole('button', { name: 'Hand in' }).click();
   await other.getByRole('button', { name: 'Hand in anyway' }).click();
   await expect(other.getByRole('heading', { name: 'Handed in' })).toBeVisible();
-});
+  return phone;
+}
 
-test('grading: names are judged, one grade is overridden, one text decided for all', async () => {
+async function grade(page: Page): Promise<void> {
   await page.reload();
   await expect(page.getByRole('region', { name: 'Students' })).toContainText('2 of 12 handed in, 3 began');
   await page.getByRole('button', { name: 'Close sitting' }).click();
@@ -265,17 +169,12 @@ test('grading: names are judged, one grade is overridden, one text decided for a
   await page.getByLabel(/^Reason/).fill('The label had slipped to the birch beside it');
   await page.getByRole('dialog').getByRole('button', { name: 'Save grade' }).click();
   await expect(birch).toContainText('1 of 2');
-});
+}
 
-test('results returned, the student sees the score and what tells the two apart', async ({ browser }) => {
+async function returnResults(page: Page, phone: Page): Promise<void> {
   await page.getByRole('button', { name: 'Return results' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Return results' }).click();
   await expect(page.getByRole('button', { name: 'See mix-ups' })).toBeVisible();
-  const context = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    storageState: 'test-results/phone-101.json',
-  });
-  const phone = await context.newPage();
   await phone.goto('/walk/');
   await expect(phone.getByRole('heading', { name: /of 18 points/ })).toBeVisible();
   const first = phone.locator('.result').first();
@@ -285,10 +184,9 @@ test('results returned, the student sees the score and what tells the two apart'
   await expect(phone.locator('.result').nth(2)).toContainText('Nobody could tell it from');
   await expect(phone.locator('.result').nth(3)).toContainText('The label had slipped');
   await picture(phone, 'walk-results');
-  await context.close();
-});
+}
 
-test('slips are printed for everybody who took part, and results are exported', async () => {
+async function printSlips(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Print result slips' }).click();
   const slips = page.locator('.slip');
   await expect(slips).toHaveCount(3);
@@ -314,9 +212,9 @@ test('slips are printed for everybody who took part, and results are exported', 
   await picture(page, 'slips');
   await page.goBack();
   await expect(page.getByRole('button', { name: 'See mix-ups' })).toBeVisible();
-});
+}
 
-test('mix-ups: every number opens exactly the answers it counts', async () => {
+async function openMixUps(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'See mix-ups' }).click();
   await expect(page.getByText(/answers by 12 students in \d+ quizzes/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Matrix' })).toBeVisible();
@@ -335,4 +233,22 @@ test('mix-ups: every number opens exactly the answers it counts', async () => {
   await expect(mine).toContainText('“subalpine fir”');
   await expect(mine).toContainText('saw it wrong: white lines');
   await evidence.scrollIntoViewIfNeeded();
+}
+
+test('the walk of a class: from a quiz of six stations to its mix-ups', async ({ page, newPhone }) => {
+  await signInAsOwner(page);
+  const code = await test.step('a quiz of six stations and a sitting that gets a code', () => openWalk(page));
+  await test.step('station cards and answer sheets are printed without a species on them', () =>
+    printPapers(page));
+  await test.step('a sheet is entered by exception from the keyboard alone', () => enterSheet(page));
+  const phone =
+    await test.step('two students answer on phones; a reload and a lost network lose nothing', () =>
+      answerOnPhones(newPhone, code));
+  await test.step('grading: names are judged, one grade is overridden, one text decided for all', () =>
+    grade(page));
+  await test.step('results returned, the student sees the score and what tells the two apart', () =>
+    returnResults(page, phone));
+  await test.step('slips are printed for everybody who took part, and results are exported', () =>
+    printSlips(page));
+  await test.step('mix-ups: every number opens exactly the answers it counts', () => openMixUps(page));
 });

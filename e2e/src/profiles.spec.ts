@@ -1,21 +1,49 @@
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { choose, go, pick, picture, signIn, signInAsOwner, speciesRoom, typeDay } from './steps.ts';
-import { clear, test } from './window.ts';
+import { ask, choose, go, pick, picture, signIn, signInAsOwner, speciesRoom, typeDay } from './steps.ts';
+import { test } from './window.ts';
 
-test.describe.configure({ mode: 'serial' });
-let page: Page;
-test.beforeAll(async ({ window }) => {
-  page = window;
+const LARCH = 'Larix laricina';
+interface Taxon {
+  readonly id: string;
+  readonly scientific: string;
+}
+
+const line = (page: Page, character: string) => page.locator(`.write-line[data-character="${character}"]`);
+
+/** Adds the larch that the demo's library lacks. @returns the address of its profile. */
+async function addLarch(page: Page): Promise<string> {
   await signInAsOwner(page);
+  const genus = (await ask<readonly Taxon[]>(page, 'GET', '/api/taxa')).find((t) => t.scientific === 'Larix');
+  const body = { rank: 'species', scientific: LARCH, parents: [genus?.id] };
+  const { id } = await ask<Taxon>(page, 'POST', '/api/taxa', body);
+  return `/species/${id}`;
+}
+
+/** Opens every line of a species for writing. */
+async function write(page: Page, profile: string): Promise<void> {
+  await page.goto(`${profile}/write`);
+  await page.getByText('Every character', { exact: true }).click();
+}
+
+/** Types a value into a line, and keeps it. */
+async function type(page: Page, character: string, ...keys: readonly string[]): Promise<void> {
+  await line(page, character).locator('input').focus();
+  for (const k of keys) await (k === 'Enter' ? page.keyboard.press(k) : page.keyboard.type(k));
+  await expect(line(page, character).getByRole('status')).toHaveText('saved');
+}
+
+/** Takes the larch out again, so that every test finds the library without it. */
+test.afterEach(async ({ page }) => {
+  const larch = (await ask<readonly Taxon[]>(page, 'GET', '/api/taxa')).find((t) => t.scientific === LARCH);
+  if (!larch) return;
+  const { version } = await ask<{ version: number }>(page, 'GET', `/api/species/${larch.id}`);
+  await ask(page, 'DELETE', `/api/species/${larch.id}`, undefined, version);
 });
-test.afterAll(() => clear(page));
 
-const room = (name: string): Promise<void> => speciesRoom(page, name);
-const line = (character: string) => page.locator(`.write-line[data-character="${character}"]`);
-const said = (character: string) => page.locator(`.character-line[data-character="${character}"]`);
-
-test('a whole profile is written without the mouse, and kept while it is not saved', async () => {
+test('a whole profile is written without the mouse, and kept while it is not saved', async ({ page }) => {
+  const said = (character: string) => page.locator(`.character-line[data-character="${character}"]`);
+  await signInAsOwner(page);
   await go(page, 'Species');
   await page.getByRole('button', { name: 'Add a species or a group' }).click();
   await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Larix laricina');
@@ -27,60 +55,60 @@ test('a whole profile is written without the mouse, and kept while it is not sav
   await expect(page.getByRole('heading', { level: 1, name: 'Write Larix laricina' })).toBeVisible();
   await page.getByText('Every character', { exact: true }).click();
 
-  await line('form.height').locator('input').focus();
+  await line(page, 'form.height').locator('input').focus();
   await page.keyboard.type('30-50 (80) ft');
-  await expect(line('form.height')).toContainText('reads as 30–50 (80) ft');
+  await expect(line(page, 'form.height')).toContainText('reads as 30–50 (80) ft');
   await page.keyboard.press('Enter');
-  await expect(line('form.height').getByRole('status')).toHaveText('saved');
-  await line('form.outline').locator('input').focus();
+  await expect(line(page, 'form.height').getByRole('status')).toHaveText('saved');
+  await line(page, 'form.outline').locator('input').focus();
   await page.keyboard.type('irre');
   await page.keyboard.press('Enter');
   await page.keyboard.type('cone');
   await page.keyboard.press('Enter');
   await page.keyboard.press('?');
-  await expect(line('form.outline').locator('.token').nth(1)).toHaveText('cone-shaped sometimes');
+  await expect(line(page, 'form.outline').locator('.token').nth(1)).toHaveText('cone-shaped sometimes');
   await page.keyboard.press('ArrowDown');
-  await expect(line('form.outline').getByRole('status')).toHaveText('saved');
+  await expect(line(page, 'form.outline').getByRole('status')).toHaveText('saved');
   // The next line has the focus, and the one above can be reached again.
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('Backspace');
-  await expect(line('form.outline').locator('.token')).toHaveCount(1);
+  await expect(line(page, 'form.outline').locator('.token')).toHaveCount(1);
   await page.keyboard.press('Escape');
-  await expect(line('form.outline').locator('.token')).toHaveCount(2);
+  await expect(line(page, 'form.outline').locator('.token')).toHaveCount(2);
 
   // A wrong entry says what is wrong, is not saved, and is still there after a reload.
-  await line('needle.length').locator('input').focus();
+  await line(page, 'needle.length').locator('input').focus();
   await page.keyboard.type('2-1 in');
   await page.keyboard.press('Enter');
-  await expect(line('needle.length').getByRole('alert')).toContainText('low');
+  await expect(line(page, 'needle.length').getByRole('alert')).toContainText('low');
   await page.reload();
   await page.getByText('Every character', { exact: true }).click();
-  await expect(line('needle.length').locator('input')).toHaveValue('2-1 in');
-  await line('needle.length').locator('input').focus();
+  await expect(line(page, 'needle.length').locator('input')).toHaveValue('2-1 in');
+  await line(page, 'needle.length').locator('input').focus();
   await page.keyboard.press('Control+A');
   await page.keyboard.type('1-1 1/2 in');
   await page.keyboard.press('Enter');
-  await expect(line('needle.length').getByRole('status')).toHaveText('saved');
+  await expect(line(page, 'needle.length').getByRole('status')).toHaveText('saved');
 
   // With the network gone the entry stays here and is saved once it is back.
   await page.context().setOffline(true);
-  await line('twig.hairs').locator('input').focus();
+  await line(page, 'twig.hairs').locator('input').focus();
   await page.keyboard.type('many');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Enter');
-  await expect(line('twig.hairs').getByRole('status')).toHaveText('waits for the network, kept here');
+  await expect(line(page, 'twig.hairs').getByRole('status')).toHaveText('waits for the network, kept here');
   await page.context().setOffline(false);
-  await expect(line('twig.hairs').getByRole('status')).toHaveText('saved');
+  await expect(line(page, 'twig.hairs').getByRole('status')).toHaveText('saved');
   // A server that cannot be reached is told apart from a missing network, and the entry waits as well.
   await page.route('**/api/statements/batch', (route) => route.abort());
-  await line('twig.zigzag').locator('input').focus();
+  await line(page, 'twig.zigzag').locator('input').focus();
   await page.keyboard.type('no');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Enter');
-  await expect(line('twig.zigzag').getByRole('alert')).toContainText('cannot be reached');
+  await expect(line(page, 'twig.zigzag').getByRole('alert')).toContainText('cannot be reached');
   await page.unroute('**/api/statements/batch');
-  await line('twig.zigzag').getByRole('button', { name: 'Save again' }).click();
-  await expect(line('twig.zigzag').getByRole('status')).toHaveText('saved');
+  await line(page, 'twig.zigzag').getByRole('button', { name: 'Save again' }).click();
+  await expect(line(page, 'twig.zigzag').getByRole('status')).toHaveText('saved');
   await picture(page, 'write');
 
   await page.getByRole('button', { name: 'View profile' }).click();
@@ -89,36 +117,39 @@ test('a whole profile is written without the mouse, and kept while it is not sav
   await expect(said('needle.attachment')).toContainText('from Larix');
 });
 
-test('undoing takes the latest entry back', async () => {
-  await page.keyboard.press('e');
-  await expect(page.getByRole('heading', { level: 1, name: 'Write Larix laricina' })).toBeVisible();
-  await page.getByText('Every character', { exact: true }).click();
-  await expect(line('twig.zigzag').locator('.token')).toHaveCount(1);
+test('undoing takes the latest entry back', async ({ page }) => {
+  await write(page, await addLarch(page));
+  await type(page, 'twig.hairs', 'many', 'Enter', 'Enter');
+  await type(page, 'twig.zigzag', 'no', 'Enter', 'Enter');
+  await expect(line(page, 'twig.zigzag').locator('.token')).toHaveCount(1);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(line('twig.zigzag').locator('.token')).toHaveCount(0);
-  await expect(line('twig.hairs').locator('.token')).toHaveCount(1);
+  await expect(line(page, 'twig.zigzag').locator('.token')).toHaveCount(0);
+  await expect(line(page, 'twig.hairs').locator('.token')).toHaveCount(1);
 });
 
-test('two people in one line are told so, with both versions', async ({ browser }) => {
+test('two people in one line are told so, with both versions', async ({ browser, page }) => {
+  await write(page, await addLarch(page));
+  await type(page, 'form.height', '30-50 ft', 'Enter');
   const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
   await signIn(other, 'Tobias Renn', 'stove hill is dry');
-  await other.goto(page.url());
+  await write(other, new URL(page.url()).pathname.replace('/write', ''));
   const theirs = other.locator('.write-line[data-character="form.height"]');
   // What is typed goes over what stood there when typing began, however long the line stays open.
-  await line('form.height').locator('input').fill('9-15 m');
+  await line(page, 'form.height').locator('input').fill('9-15 m');
   await theirs.locator('input').fill('10-20 m');
   await theirs.locator('input').press('Enter');
   await expect(theirs.getByRole('status')).toHaveText('saved');
-  await line('form.height').locator('input').press('Enter');
-  await expect(line('form.height').getByRole('alert')).toContainText('Somebody else wrote 33–65 ft');
-  await line('form.height').getByRole('button', { name: 'Keep mine' }).click();
-  await expect(line('form.height').getByRole('status')).toHaveText('saved');
-  await other.reload();
+  await line(page, 'form.height').locator('input').press('Enter');
+  await expect(line(page, 'form.height').getByRole('alert')).toContainText('Somebody else wrote 33–65 ft');
+  await line(page, 'form.height').getByRole('button', { name: 'Keep mine' }).click();
+  await expect(line(page, 'form.height').getByRole('status')).toHaveText('saved');
+  await write(other, new URL(page.url()).pathname.replace('/write', ''));
   await expect(theirs.locator('input')).toHaveValue('9-15 m');
   await other.context().close();
 });
 
-test('names and notes, a look-alike with its tell, a season over new year', async () => {
+test('names and notes, a look-alike with its tell, a season over new year', async ({ page }) => {
+  await page.goto(await addLarch(page));
   await page.getByRole('button', { name: 'Names and notes' }).click();
   await page.getByLabel('Said', { exact: true }).fill('LAR-iks ly-AL-ee-eye');
   await pick(page.getByRole('combobox', { name: 'Write about' }), 'How to tell it');
@@ -164,7 +195,8 @@ test('names and notes, a look-alike with its tell, a season over new year', asyn
   await expect(page.getByRole('region', { name: /^Season/ })).toContainText('Nov 1 – Feb 10');
 });
 
-test('a photograph is added with organ, date and credit, and is shown made anew', async () => {
+test('a photograph is added with organ, date and credit, and is shown made anew', async ({ page }) => {
+  await page.goto(await addLarch(page));
   const photos = page.getByRole('region', { name: 'Photographs' });
   const bytes = await page.evaluate(async () => {
     const canvas = document.createElement('canvas');
@@ -192,9 +224,11 @@ test('a photograph is added with organ, date and credit, and is shown made anew'
   await expect(photos.getByRole('alert')).toContainText('cannot be read as a picture');
 });
 
-test('the table is written from the keyboard and takes a block from a spreadsheet, whole or not at all', async () => {
-  await go(page, 'Species');
-  await room('Table');
+test('the table is written from the keyboard and takes a block from a spreadsheet, whole or not at all', async ({
+  page,
+}) => {
+  await signInAsOwner(page);
+  await page.goto('/species/table');
   await pick(page.getByRole('combobox', { name: 'List', exact: true }), 'Trees of Quillan Creek (47)');
   const grid = page.getByRole('grid');
   await expect(grid.getByRole('row', { name: /Abies lasiocarpa/ })).toBeVisible();
@@ -237,8 +271,11 @@ test('the table is written from the keyboard and takes a block from a spreadshee
   await expect(cell).toHaveText('6½–13 ft');
 });
 
-test('the glossary finds a term by its meaning, shows who has it and how often it is called wrong, and is reworded', async () => {
-  await room('Glossary');
+test('the glossary finds a term by its meaning, shows who has it and how often it is called wrong, and is reworded', async ({
+  page,
+}) => {
+  await signInAsOwner(page);
+  await page.goto('/species/glossary');
   // Only what is in view is drawn.
   await expect(page.getByText(/^20\d characters/)).toBeVisible();
   expect(await page.locator('.glossary-line').count()).toBeLessThan(60);
@@ -258,15 +295,17 @@ test('the glossary finds a term by its meaning, shows who has it and how often i
   await expect(lines).toContainText('rim of the leaf');
 });
 
-test('seasons of a whole list move with the date; disagreements say what they cost', async () => {
-  await room('Seasons');
+test('seasons of a whole list move with the date; disagreements say what they cost', async ({ page }) => {
+  await signInAsOwner(page);
+  await go(page, 'Species');
+  await speciesRoom(page, 'Seasons');
   const larch = page.getByRole('row', { name: /Larix occidentalis/ });
   await expect(larch).toContainText('yes');
   await typeDay(page.getByLabel('Date', { exact: true }), '2027-01-15');
   await expect(larch.getByRole('cell').nth(2)).toHaveText('no');
   await typeDay(page.getByLabel('Date', { exact: true }), '2026-10-01');
   await expect(larch.getByRole('cell').nth(2)).not.toHaveText('no');
-  await room('Disagreements');
+  await speciesRoom(page, 'Disagreements');
   await pick(page.getByRole('combobox', { name: 'List', exact: true }), 'Trees of Quillan Creek (47)');
   await expect(page.getByRole('row', { name: /Betula papyrifera/ })).toContainText(/\d+ tells? gained/);
   await expect(page.getByRole('row', { name: /Tsuga heterophylla.*contradiction/ })).toContainText(
@@ -274,7 +313,8 @@ test('seasons of a whole list move with the date; disagreements say what they co
   );
 });
 
-test('a list is changed, copied and removed', async () => {
+test('a list is changed, copied and removed', async ({ page }) => {
+  await addLarch(page);
   await go(page, 'Classes');
   await page.getByRole('link', { name: 'Trees of Quillan Creek' }).first().click();
   await page.getByRole('button', { name: 'Copy list' }).click();

@@ -172,7 +172,6 @@ async function press(page: Page, keys: readonly string[]): Promise<void> {
 test('48 sheets: every planted fault is found by the total, the second entry or the shift check, none is invented', async ({
   page,
 }) => {
-  test.setTimeout(900_000);
   await signInAsOwner(page);
   const lists = await ask<{ id: string; name: string }[]>(page, 'GET', '/api/lists');
   const list = lists.find((l) => l.name === 'Trees of Quillan Creek')?.id ?? '';
