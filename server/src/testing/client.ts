@@ -1,4 +1,5 @@
 import type { ProblemDetails } from '@hurrow/contract';
+import { exchange } from './exchange.ts';
 import { needFit } from './fits.ts';
 
 export interface Answer<T> {
@@ -48,19 +49,18 @@ export function client(base: string): Client {
     ): Promise<Answer<T>> => {
       const sent = [...cookies].filter(([, c]) => path.startsWith(c.path)).map(([n, c]) => `${n}=${c.value}`);
       const origin = options.origin === undefined ? base : options.origin;
-      const response = await fetch(base + path, {
+      const response = await exchange(
+        base + path,
         method,
-        headers: {
+        {
           ...(body === undefined ? {} : { 'Content-Type': options.type ?? 'application/json' }),
           ...(origin === null ? {} : { Origin: origin }),
           ...(options.version === undefined ? {} : { 'If-Match': `"${options.version}"` }),
           ...(options.key === undefined ? {} : { 'Idempotency-Key': options.key }),
           ...(sent.length > 0 ? { Cookie: sent.join('; ') } : {}),
         },
-        ...(body === undefined
-          ? {}
-          : { body: typeof body === 'string' || body instanceof Uint8Array ? body : JSON.stringify(body) }),
-      });
+        typeof body === 'string' || body instanceof Uint8Array ? body : JSON.stringify(body),
+      );
       for (const set of response.headers.getSetCookie()) {
         const [pair = ''] = set.split(';');
         const at = pair.indexOf('=');
@@ -68,7 +68,7 @@ export function client(base: string): Client {
         if (value === '') cookies.delete(pair.slice(0, at));
         else cookies.set(pair.slice(0, at), { value, path: /path=([^;]+)/i.exec(set)?.[1] ?? '/' });
       }
-      const bytes = new Uint8Array(await response.arrayBuffer());
+      const { bytes } = response;
       const text = new TextDecoder().decode(bytes);
       received += `${[...response.headers].map((h) => h.join(': ')).join('\n')}\n${text}\n`;
       const isSaved = response.headers.has('content-disposition');
