@@ -3,6 +3,7 @@ import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { choose, giveReasons, joinOnPhone, newQuiz, picture, schedule, signInAsOwner } from './steps.ts';
 import { test } from './window.ts';
+import type { Keeping } from './window.ts';
 
 /** Trees of the quiz with what each asks beside the names. */
 const STATIONS = [
@@ -91,8 +92,8 @@ async function enterSheet(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'the sitting' }).click();
 }
 
-async function answerOnPhones(newPhone: () => Promise<Page>, code: string): Promise<Page> {
-  const phone = await joinOnPhone(await newPhone(), code, '101');
+async function answerOnPhones(newPhone: (keeping?: Keeping) => Promise<Page>, code: string): Promise<Page> {
+  const phone = await joinOnPhone(await newPhone('keeps the application'), code, '101');
   await picture(phone, 'walk-station');
   await phone
     .getByLabel(/on all sides|both sides/i)

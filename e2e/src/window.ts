@@ -23,12 +23,12 @@ export async function clear(page: Page, size: ViewportSize = DESK): Promise<void
   await page.unrouteAll();
   await context.setOffline(false);
   await page.setViewportSize(size);
-  const addresses = [page.url()];
+  const origins = new Set([new URL(page.url()).origin]);
   await page.goto(BETWEEN);
-  addresses.push(page.url());
+  origins.add(new URL(page.url()).origin);
   await context.clearCookies();
   const browser = await context.newCDPSession(page);
-  for (const { origin } of addresses.map((a) => new URL(a)))
+  for (const origin of origins)
     await browser.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
   await browser.detach();
 }
@@ -43,14 +43,20 @@ async function open(browser: Browser, device: BrowserContextOptions, settings: S
   return page;
 }
 
+/**
+ * Whether a phone keeps the application, so that it opens without a network. Keeping it anew for each student is a sixth of what a
+ * task with phones takes, so only those that reload without a network ask for it.
+ */
+export type Keeping = 'keeps nothing' | 'keeps the application';
+
 interface Phones {
-  readonly take: () => Promise<Page>;
-  readonly putBack: (phone: Page) => Promise<void>;
+  readonly take: (keeping: Keeping) => Promise<Page>;
+  readonly putBack: (phone: Page, keeping: Keeping) => Promise<void>;
 }
 
 interface OfATask {
   /** Gives the task another phone, of a student who has used none before. */
-  readonly newPhone: () => Promise<Page>;
+  readonly newPhone: (keeping?: Keeping) => Promise<Page>;
 }
 
 interface OfAProcess {
@@ -78,24 +84,29 @@ export const test = base.extend<OfATask, OfAProcess>({
   },
   phones: [
     async ({ browser }, use, info) => {
-      const idle: Page[] = [];
+      const idle: Readonly<Record<Keeping, Page[]>> = { 'keeps nothing': [], 'keeps the application': [] };
+      const device = (keeping: Keeping): BrowserContextOptions => ({
+        ...PHONE,
+        serviceWorkers: keeping === 'keeps nothing' ? 'block' : 'allow',
+      });
       await use({
-        take: async () => idle.pop() ?? (await open(browser, PHONE, info.project.use)),
-        putBack: async (phone) => {
+        take: async (keeping) =>
+          idle[keeping].pop() ?? (await open(browser, device(keeping), info.project.use)),
+        putBack: async (phone, keeping) => {
           await clear(phone, PHONE.viewport);
-          idle.push(phone);
+          idle[keeping].push(phone);
         },
       });
     },
     { scope: 'worker' },
   ],
   newPhone: async ({ phones }, use) => {
-    const used: Page[] = [];
-    await use(async () => {
-      const phone = await phones.take();
-      used.push(phone);
+    const used: (readonly [Page, Keeping])[] = [];
+    await use(async (keeping = 'keeps nothing') => {
+      const phone = await phones.take(keeping);
+      used.push([phone, keeping]);
       return phone;
     });
-    for (const phone of used) await phones.putBack(phone);
+    for (const [phone, keeping] of used) await phones.putBack(phone, keeping);
   },
 });
