@@ -75,7 +75,7 @@ const NOT_ON_POSTGRES =
  * connections and gives rows in any order; the browser tasks and all started processes are on PGlite. `npm run server` runs all on it.
  */
 const ON_BOTH =
-  'db/|grading/|sums/|mixups/kept|backup/|answers/intake|walk/answers|safety/grading|safety/once';
+  'db/|grading/(grading|parts|history|decisions)|sums/|mixups/kept|backup/|answers/intake|walk/answers|safety/grading|safety/once';
 
 /** What reads the code and what runs it without a browser, one after the other. */
 async function code() {

@@ -1,4 +1,5 @@
 import { expect } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { sendSetUp, setUp, startEmpty } from './emptyServer.ts';
 import type { EmptyServer } from './emptyServer.ts';
 import { choose, giveReasons, go } from './steps.ts';
@@ -59,6 +60,36 @@ const STATIONS = [
   'Populus tremuloides',
   'Sambucus cerulea',
 ];
+
+/** Trees that are tagged by hand; the others come by the request the form sends. */
+const BY_HAND = 2;
+
+interface Tree {
+  readonly site: { readonly id: string };
+  readonly reach: unknown;
+}
+
+/** Tags the trees of the other stations, at the site and within the reach of the first. */
+async function tagLikeTheFirst(page: Page, address: string): Promise<void> {
+  const read = async <T>(path: string): Promise<T> =>
+    (await (await page.request.get(address + path)).json()) as T;
+  const [first] = await read<readonly Tree[]>('/api/trees');
+  const taxa = await read<readonly { id: string; scientific: string }[]>('/api/taxa');
+  for (const [i, name] of STATIONS.entries()) {
+    if (i < BY_HAND) continue;
+    const tree = {
+      tag: `T${i + 1}`,
+      site: first?.site.id,
+      taxon: taxa.find((t) => t.scientific === name)?.id,
+      reach: first?.reach,
+    };
+    const answer = await page.request.post(`${address}/api/trees`, {
+      headers: { Origin: address },
+      data: tree,
+    });
+    expect([tree.tag, answer.status()]).toEqual([tree.tag, 201]);
+  }
+}
 
 let server: EmptyServer;
 test.beforeAll(async () => {
@@ -132,7 +163,7 @@ test('from an empty folder a newcomer pastes 42 names, records what is asked for
   );
 
   await go(page, 'Material');
-  for (const [i, species] of STATIONS.entries()) {
+  for (const [i, species] of STATIONS.slice(0, BY_HAND).entries()) {
     await page.getByRole('button', { name: 'Tag a tree' }).first().click();
     await page.getByRole('textbox', { name: 'Tag' }).fill(`T${i + 1}`);
     await choose(page, 'Site', 'Ash Hollow');
@@ -140,7 +171,9 @@ test('from an empty folder a newcomer pastes 42 names, records what is asked for
     await page.getByRole('button', { name: 'Tag tree' }).click();
     await expect(page.getByRole('cell', { name: `T${i + 1}`, exact: true })).toBeVisible();
   }
-  await go(page, 'Quizzes');
+  await tagLikeTheFirst(page, server.address);
+  // What came by requests is known to a page that is opened anew.
+  await page.goto(`${server.address}/quizzes`);
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('First evening');
   await page.getByRole('button', { name: 'Create quiz' }).click();
