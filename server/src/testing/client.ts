@@ -1,6 +1,6 @@
 import type { ProblemDetails } from '@hurrow/contract';
-import { exchange } from './exchange.ts';
 import { needFit } from './fits.ts';
+import { roundTrip } from './roundTrip.ts';
 
 export interface Answer<T> {
   readonly status: number;
@@ -49,7 +49,7 @@ export function client(base: string): Client {
     ): Promise<Answer<T>> => {
       const sent = [...cookies].filter(([, c]) => path.startsWith(c.path)).map(([n, c]) => `${n}=${c.value}`);
       const origin = options.origin === undefined ? base : options.origin;
-      const response = await exchange(
+      const response = await roundTrip(
         base + path,
         method,
         {

@@ -120,11 +120,12 @@ function Sheets({
     [library, vocabulary, place],
   );
   const ready = profiles.flatMap((p) => (p.data ? [p.data] : []));
-  const shown = useOneByOne(ready.length);
+  // A page says what is so at the place, and would be written anew, perhaps longer, once that is known.
+  const isKnown = vocabulary !== undefined && isPlaced;
+  const shown = useOneByOne(isKnown ? ready.length : 0);
   const failed = profiles.find((p) => p.error)?.error;
   if (failed) return <p role="alert">A profile could not be read. Open the page again.</p>;
-  // A page says what is so at the place, and would be written anew, perhaps longer, once that is known.
-  if (!vocabulary || !isPlaced) return <p role="status">Reading…</p>;
+  if (!isKnown) return <p role="status">Reading…</p>;
   return (
     <>
       {choice}

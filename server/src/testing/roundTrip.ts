@@ -9,8 +9,8 @@ export interface Received {
 /** Connections stay open from request to request, as those of a browser do. */
 const agent = new Agent({ keepAlive: true });
 
-/** Sends one request and reads the whole answer: the platform's `fetch` takes three times as much, a tenth of what a test costs. */
-export function exchange(
+/** Sends one request and reads the whole answer. With the platform's `fetch` a test takes an eighth more. */
+export function roundTrip(
   url: string,
   method: string,
   headers: Readonly<Record<string, string>>,
@@ -33,7 +33,7 @@ export function exchange(
     sent.on('error', (error: NodeJS.ErrnoException) => {
       // The server may close a connection that was idle just as it is used again; nothing of the request was read then.
       if (sent.reusedSocket && error.code === 'ECONNRESET')
-        exchange(url, method, headers, body).then(resolve, reject);
+        roundTrip(url, method, headers, body).then(resolve, reject);
       else reject(error);
     });
     sent.end(bytes);
