@@ -156,6 +156,8 @@ export async function holdBack(page: Page, path: string): Promise<() => void> {
 export async function picture(page: Page, name: string): Promise<void> {
   const folder = process.env['HURROW_PICTURES'];
   if (!folder) return;
+  // Nothing is shown as pointed at.
+  await page.mouse.move(0, 0);
   if (name !== 'mix-ups') await page.evaluate(() => document.querySelector('main')?.scrollTo(0, 0));
   await page.screenshot({ path: join(folder, `${name}.png`) });
 }

@@ -64,7 +64,7 @@ function BookletFront({ profiles }: { profiles: readonly SpeciesProfile[] }) {
   );
 }
 
-/** The page of one species, read once: a booklet is drawn anew with every page that is added to it. */
+/** The page of one species, read once: a booklet is drawn again with every page that is added to it. */
 function Page({
   profile,
   vocabulary,
@@ -120,7 +120,7 @@ function Sheets({
     [library, vocabulary, place],
   );
   const ready = profiles.flatMap((p) => (p.data ? [p.data] : []));
-  // A page says what is so at the place, and would be written anew, perhaps longer, once that is known.
+  // A page says what is so at the place, and would be written again, perhaps longer, once that is known.
   const isKnown = vocabulary !== undefined && isPlaced;
   const shown = useOneByOne(isKnown ? ready.length : 0);
   const failed = profiles.find((p) => p.error)?.error;
@@ -205,7 +205,7 @@ export function SheetOfSpecies() {
     <main className="sheet-of-print">
       <PrintBar
         title={profile.data ? `Sheet: ${profile.data.header.scientific}` : 'Sheet'}
-        about="One page."
+        about="On paper."
         back={`/species/${id}`}
         backTo="the profile"
       />
