@@ -172,7 +172,7 @@ test('from an empty folder a newcomer pastes 42 names, records what is asked for
     await expect(page.getByRole('cell', { name: `T${i + 1}`, exact: true })).toBeVisible();
   }
   await tagLikeTheFirst(page, server.address);
-  // What came by requests is known to a page that is opened anew.
+  // What came by requests is known to a page that is opened again.
   await page.goto(`${server.address}/quizzes`);
   await page.getByRole('button', { name: 'New quiz' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('First evening');

@@ -44,7 +44,7 @@ async function open(browser: Browser, device: BrowserContextOptions, settings: S
 }
 
 /**
- * Whether a phone keeps the application, so that it opens without a network. Keeping it anew for each student is a sixth of what a
+ * Whether a phone keeps the application, so that it opens without a network. Keeping it again for each student is a sixth of what a
  * task with phones takes, so only those that reload without a network ask for it.
  */
 export type Keeping = 'keeps nothing' | 'keeps the application';

@@ -25,7 +25,7 @@ describe('a list under other conditions', () => {
     wet: fc.boolean(),
   });
 
-  test('is the same whether made anew or from what was worked out before', () => {
+  test('is the same whether made again or from what was worked out before', () => {
     fc.assert(
       fc.property(lists, others, (list, conditions) => {
         const before = simple(list);
