@@ -3,6 +3,7 @@ import { existsSync, readFileSync, renameSync, rmSync, writeFileSync } from 'nod
 import { dirname, join, relative, sep } from 'node:path';
 import { build as bundle } from 'esbuild';
 import { globSync } from 'tinyglobby';
+import { emptyDatabase } from './emptyDatabase.mjs';
 import { sourcesHash } from './hashed.mjs';
 import { ROOT } from './run.mjs';
 
@@ -78,6 +79,10 @@ function place(made) {
 
 /** Builds where a source changed since the last build, beside what is there, so that two commands at once are not in each other's way. */
 export async function buildServer() {
+  await Promise.all([emptyDatabase(), bundleServer()]);
+}
+
+async function bundleServer() {
   const hash = sourcesHash(SOURCES);
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return;
   const made = `${DIST}.${process.pid}`;

@@ -2,7 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { answersInFolder, answersInMemory, erasuresFile, replayAnswers } from './answers/index.ts';
 import type { AnswersLog, Erasures } from './answers/index.ts';
-import { migrate, openPgliteThread, openPostgres } from './db/index.ts';
+import { countRows, migrate, openPgliteThread, openPostgres } from './db/index.ts';
 import type { Database } from './db/index.ts';
 import { upgradeSums } from './sums/index.ts';
 import { upgradeSittings } from './grading/index.ts';
@@ -62,8 +62,7 @@ export async function bringUpToDate(
   await upgradeSums(db);
   const { erased, damaged } = await eraseAgain(db, answers, erasures);
   const replayed = await replayAnswers(db, answers, erased, progress);
-  // Without counts of its rows the planner chooses badly; they are taken again at every start.
-  await db.query('analyze');
+  await countRows(db);
   return { ...replayed, damagedErasures: damaged };
 }
 

@@ -1,9 +1,11 @@
 export { bulkLoad } from './bulk.ts';
 export { insertColumns } from './columns.ts';
 export type { Column } from './columns.ts';
+export { countRows } from './counts.ts';
 export { asText, readMany, rowsOf } from './asText.ts';
 export type { RowsText } from './asText.ts';
 export { gathered, perDatabase } from './gathered.ts';
+export { placeEmptyFolder } from './emptyFolder.ts';
 export { insertRows, maybe, one, runInsert, sharingInsert, writeDerived, written } from './database.ts';
 export type { Database, Insert, Sql } from './database.ts';
 export { openPglite } from './pglite.ts';

@@ -27,22 +27,30 @@ export const migrationNames = (): readonly string[] => files().map((f) => f.name
  * @returns the names of those applied.
  */
 export async function migrate(db: Database, only = Infinity): Promise<readonly string[]> {
-  // One process at a time, also on an empty server where two would make the first table at once.
-  await db.script(
-    `begin;
-     select pg_advisory_xact_lock(${MIGRATION_LOCK});
-     create table if not exists migration (name text primary key, at timestamptz not null default now());
-     commit;`,
-  );
+  const done = new Set(await migrationsOf(db));
   const applied: string[] = [];
   for (const f of files().slice(0, only)) {
-    if (await applyOnce(db, f)) applied.push(f.name);
+    if (!done.has(f.name) && (await applyOnce(db, f))) applied.push(f.name);
   }
   return applied;
 }
 
 /** A number of our own for the lock that migrations are made under. */
 const MIGRATION_LOCK = 7_240_013;
+
+/** The names of those that were applied; the first time, makes the table they stand in. */
+async function migrationsOf(db: Database): Promise<readonly string[]> {
+  const [table] = await db.query(`select 1 where to_regclass('migration') is not null`);
+  // One process at a time, also on an empty server where two would make the first table at once.
+  if (!table)
+    await db.script(
+      `begin;
+       select pg_advisory_xact_lock(${MIGRATION_LOCK});
+       create table if not exists migration (name text primary key, at timestamptz not null default now());
+       commit;`,
+    );
+  return (await db.query<{ name: string }>('select name from migration')).map((m) => m.name);
+}
 
 /** Applies a migration unless it was; whole or not at all, and by one process only. */
 async function applyOnce(db: Database, file: { name: string; text: string }): Promise<boolean> {

@@ -1,6 +1,7 @@
 import { Worker } from 'node:worker_threads';
 import { PLANNING } from './database.ts';
 import type { Database } from './database.ts';
+import { placeEmptyFolder } from './emptyFolder.ts';
 import { oneConnection } from './oneConnection.ts';
 
 type Work =
@@ -25,10 +26,11 @@ const asError = (fault: { readonly message: string }): Error =>
   Object.assign(new Error(fault.message), fault);
 
 /**
- * PGlite on a folder in a thread of its own, so that no query holds up the event loop of the server. The thread lives
+ * PGlite on a folder, an empty one where there is none yet, in a thread of its own, so that no query holds up the event loop of the server. The thread lives
  * from the opening to `close`; should it end before, every query that waits and every later one fails.
  */
 export async function openPgliteThread(folder: string): Promise<Database> {
+  placeEmptyFolder(folder);
   const worker = new Worker(new URL('./pgliteThread.mjs', import.meta.url), {
     execArgv: [],
     workerData: { folder, planning: PLANNING },

@@ -9,7 +9,7 @@ import {
 } from 'node:fs';
 import { createHash } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
-import { migrate, openPglite, openPostgres } from '../db/index.ts';
+import { migrate, openPglite, openPostgres, placeEmptyFolder } from '../db/index.ts';
 import type { Database } from '../db/index.ts';
 import { fill } from '../fill/index.ts';
 import { fixture } from './fixture.ts';
@@ -58,6 +58,7 @@ async function prepareFolder(folder: string, work: (db: Database) => Promise<voi
   mkdirSync(CACHE, { recursive: true });
   const making = `${folder}.${process.pid}`;
   rmSync(making, { recursive: true, force: true });
+  placeEmptyFolder(making);
   const db = await openPglite(making);
   await work(db);
   await db.close();
