@@ -5,8 +5,8 @@ const MOST_MINUTES = 10;
 const FLAGS = ['--single-threaded-gc', '--min-semi-space-size=32', '--max-semi-space-size=64'];
 
 /**
- * Runs test files in two processes of plain Node, one file after the other in each, so that the application's modules are loaded
- * once a process and not once a file. It never runs them inside Jest itself, where two projects would share what they set up.
+ * Runs test files in two processes of plain Node, one file after the other in each, whichever project they are of, so that the
+ * application's modules are loaded once a process and not once a file. It never runs them inside Jest itself. Projects are set up alike.
  * Each file is sent with the settings it needs: the package's own runner sends them once and apart, and a process that is not yet
  * listening then waits for ever. A file that hangs is ended and has failed.
  */
@@ -19,20 +19,20 @@ export default class TestRunner {
 
   async runTests(tests, watcher, onStart, onResult, onFailure) {
     const lanes = Math.max(2, this.#globalConfig.maxWorkers);
-    const pools = new Map();
+    const pool = poolOf(lanes);
     const waiting = tests.values();
     const lane = async () => {
       for (const test of waiting) {
         await onStart(test);
         try {
-          await onResult(test, await this.#run(test, poolOf(pools, test.context.config, lanes)));
+          await onResult(test, await this.#run(test, pool));
         } catch (error) {
           await onFailure(test, error);
         }
       }
     };
     await Promise.all(Array.from({ length: lanes }, lane));
-    await Promise.all([...pools.values()].map((pool) => pool.destroy()));
+    await pool.destroy();
   }
 
   async #run(test, pool) {
@@ -46,10 +46,8 @@ export default class TestRunner {
   }
 }
 
-function poolOf(pools, project, lanes) {
-  const known = pools.get(project);
-  if (known) return known;
-  const pool = new Tinypool({
+const poolOf = (lanes) =>
+  new Tinypool({
     filename: new URL('./testProcess.mjs', import.meta.url).href,
     runtime: 'child_process',
     minThreads: lanes,
@@ -58,6 +56,3 @@ function poolOf(pools, project, lanes) {
     execArgv: FLAGS,
     trackUnmanagedFds: false,
   });
-  pools.set(project, pool);
-  return pool;
-}
