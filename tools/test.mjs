@@ -77,17 +77,6 @@ const NOT_ON_POSTGRES =
 const ON_BOTH =
   'db/|grading/(grading|parts|history|decisions)|sums/|mixups/kept|backup/|answers/intake|walk/answers|safety/grading|safety/once';
 
-/** What reads the code and what runs it without a browser, one after the other. */
-async function code() {
-  await check('format', () => run('npx', ['--no-install', 'oxfmt', '--check'], quiet));
-  await check('lint and types', () => lint({ quiet: true }));
-  await check('words', () => run(process.execPath, ['tools/words.mjs'], quiet));
-  await debian;
-  await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
-  const onPglite = `/bench/|/server/src/.*(${NOT_ON_POSTGRES}|${ON_BOTH})`;
-  await jestStep('server on PGlite', ['--selectProjects', 'server', 'bench', '--testPathPatterns', onPglite]);
-}
-
 async function onPostgres() {
   await step('server on PostgreSQL', async () => {
     const file = join(reports, 'postgres.json');
@@ -111,6 +100,21 @@ async function onPostgres() {
   });
 }
 
+/**
+ * What reads the code and what runs it without a browser, one after the other. Tests on PostgreSQL wait for their server now and then,
+ * which the browser tasks fill; those on PGlite come last, since they keep two processors busy by themselves.
+ */
+async function code() {
+  await check('format', () => run('npx', ['--no-install', 'oxfmt', '--check'], quiet));
+  await check('lint and types', () => lint({ quiet: true }));
+  await check('words', () => run(process.execPath, ['tools/words.mjs'], quiet));
+  await debian;
+  await jestStep('unit tests', ['--selectProjects', 'core', 'contract', 'demo', 'web']);
+  await onPostgres();
+  const onPglite = `/bench/|/server/src/.*(${NOT_ON_POSTGRES}|${ON_BOTH})`;
+  await jestStep('server on PGlite', ['--selectProjects', 'server', 'bench', '--testPathPatterns', onPglite]);
+}
+
 /** The built application, its sizes and the tasks in the browser. */
 async function application() {
   await check('build', async () => {
@@ -132,12 +136,8 @@ async function application() {
   });
 }
 
-// A browser waits for its server half of the time, so two files of tasks run at once. The tests on PostgreSQL take the place of
-// whichever lane is done first.
-const lanes = [code(), application()];
-await Promise.race(lanes);
-await onPostgres();
-await Promise.all(lanes);
+// A browser waits for its server half of the time, so two files of tasks run at once.
+await Promise.all([code(), application()]);
 
 rmSync(reports, { recursive: true, force: true });
 console.log(`${passed} passed, ${failed} failed`);
