@@ -152,6 +152,13 @@ test('controls come with their styles in a sheet, and links outside them stay as
   const dialog = page.getByRole('dialog');
   expect(await look(dialog.getByRole('button', { name: 'Cancel' }), 'border-radius')).toBe('4px');
   expect(await look(dialog.locator('.ant-select').first(), 'border-radius')).toBe('4px');
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await cell.click();
+  // A button that leads to another page is drawn as a button.
+  await page.getByRole('link', { name: 'Print species sheet' }).click();
+  const back = page.getByRole('link', { name: 'Back to the profile' });
+  expect(await look(back, 'border-radius')).toBe('4px');
+  expect(await look(back, 'text-decoration-line')).toBe('none');
   // What the browser still writes itself are the values of variables; a rule of a button would be computed here.
   const written = await page.locator('style').evaluateAll((all) => all.map((s) => s.textContent).join(''));
   expect(written).toContain('--ant-');
