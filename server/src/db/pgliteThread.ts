@@ -26,8 +26,8 @@ const asError = (fault: { readonly message: string }): Error =>
   Object.assign(new Error(fault.message), fault);
 
 /**
- * PGlite on a folder, an empty one where there is none yet, in a thread of its own, so that no query holds up the event loop of the server. The thread lives
- * from the opening to `close`; should it end before, every query that waits and every later one fails.
+ * PGlite on a folder, an empty one where there is none yet, in a thread of its own, so that no query holds up the event loop of the
+ * server. The thread lives from the opening to `close`; should it end before, every query that waits and every later one fails.
  */
 export async function openPgliteThread(folder: string): Promise<Database> {
   placeEmptyFolder(folder);
