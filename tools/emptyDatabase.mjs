@@ -1,6 +1,7 @@
 // Makes the database folder that a first start copies, once for each version of PGlite.
-import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { place } from './place.mjs';
 import { ROOT, run } from './run.mjs';
 
 const MADE = join(ROOT, 'server/dist.database');
@@ -17,14 +18,7 @@ export async function emptyDatabase() {
   mkdirSync(making, { recursive: true });
   await run(process.execPath, ['--liftoff-only', import.meta.filename, join(making, 'folder')]);
   writeFileSync(join(making, 'made-with'), version());
-  try {
-    if (!isMade()) rmSync(MADE, { recursive: true, force: true });
-    renameSync(making, MADE);
-  } catch (error) {
-    // Another process was faster; theirs is as good.
-    rmSync(making, { recursive: true, force: true });
-    if (!isMade()) throw error;
-  }
+  place(making, MADE, isMade);
 }
 
 if (import.meta.filename === process.argv[1] && process.argv[2]) {

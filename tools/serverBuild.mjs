@@ -1,10 +1,11 @@
 // Puts the server's sources together as plain JavaScript: read from TypeScript file by file, a start takes twice as long.
-import { existsSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative, sep } from 'node:path';
 import { build as bundle } from 'esbuild';
 import { globSync } from 'tinyglobby';
 import { emptyDatabase } from './emptyDatabase.mjs';
 import { sourcesHash } from './hashed.mjs';
+import { place } from './place.mjs';
 import { ROOT } from './run.mjs';
 
 const DIST = join(ROOT, 'server/dist');
@@ -66,17 +67,6 @@ const packages = {
   },
 };
 
-/** Puts what was built in its place; where another process was faster, theirs is as good. */
-function place(made) {
-  rmSync(DIST, { recursive: true, force: true });
-  try {
-    renameSync(made, DIST);
-  } catch (error) {
-    rmSync(made, { recursive: true, force: true });
-    if (!existsSync(STAMP)) throw error;
-  }
-}
-
 /** Builds where a source changed since the last build, beside what is there, so that two commands at once are not in each other's way. */
 export async function buildServer() {
   await Promise.all([emptyDatabase(), bundleServer()]);
@@ -84,7 +74,8 @@ export async function buildServer() {
 
 async function bundleServer() {
   const hash = sourcesHash(SOURCES);
-  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return;
+  const isBuilt = () => existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash;
+  if (isBuilt()) return;
   const made = `${DIST}.${process.pid}`;
   await bundle({
     absWorkingDir: ROOT,
@@ -105,5 +96,5 @@ async function bundleServer() {
     plugins: [addresses, packages],
   });
   writeFileSync(join(made, 'built-from'), hash);
-  place(made);
+  place(made, DIST, isBuilt);
 }
