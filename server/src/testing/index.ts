@@ -13,6 +13,6 @@ export { WS, id } from './ids.ts';
 export { openEmpty, placeEmpty, placeFilled } from './copied.ts';
 export { finished, sendFile } from './work.ts';
 export { loggedAnswer } from './logged.ts';
-export { longQuiz, openLong, retag } from './longQuiz.ts';
+export { longQuiz, openLong, openLongFor, retag } from './longQuiz.ts';
 export { satLong } from './satLong.ts';
 export { scratch } from './scratch.ts';

@@ -36,15 +36,23 @@ export async function longQuiz(
   return (await owner.call<QuizDetail>('GET', `/api/quizzes/${body.id}`)).body;
 }
 
-/** Opens a sitting of a quiz; stations that would be unfair say that they were shown in lab. */
-export async function openLong(
+/** Opens a sitting of a quiz for a section of the fixture; stations that would be unfair say that they were shown in lab. */
+export const openLong = (
   owner: Client,
   quiz: string,
   section = 'first',
   on = '2026-10-01',
+): Promise<SittingDetail & { code: string }> => openLongFor(owner, quiz, id(section), on);
+
+/** Opens a sitting of a quiz for the section of an id. */
+export async function openLongFor(
+  owner: Client,
+  quiz: string,
+  section: string,
+  on = '2026-10-01',
 ): Promise<SittingDetail & { code: string }> {
   const { body: draft } = await owner.call<SittingDetail>('POST', `/api/quizzes/${quiz}/sittings`, {
-    section: id(section),
+    section,
     on,
     handling: ['look', 'lens', 'touch'],
   });
