@@ -9,10 +9,11 @@ for (const s of sizes()) console.log(sizeLine(s));
 await run(process.execPath, ['--import', 'tsx', 'bench/src/run.ts']);
 /** Tests that run longer here than in `npm test`: more of the same, with what sets how much. */
 const LONGER = [
-  ['every single edit of a name', 'demo', 'names.test', { HURROW_LETTERS: '1' }],
+  ['every single edit of a name', 'demo', 'names.test', { HURROW_LETTERS: '1', HURROW_NAMED: '1' }],
   ['damaged files', 'core', 'formats/fuzz', { HURROW_FUZZ: '20000' }],
   ['fuzzed requests', 'server', 'safety/fuzz', { HURROW_FUZZ_REQUESTS: '100000' }],
   ['rounds of SIGKILL', 'server', 'crash', { HURROW_KILLS: '60' }],
+  ['lessons of made-up classes', 'bench', 'simulateLessons', { HURROW_LESSONS: '500' }],
   ['simulated walks', 'bench', 'simulatedWalks', { HURROW_WALKS: '1000' }],
 ];
 const { jest } = await import('./jest.mjs');

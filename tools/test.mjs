@@ -67,15 +67,15 @@ const quiet = { quiet: true, mayFail: true };
 
 /** Tests that start processes on a folder of their own, or ask no database of the two: on a server they would only run again. */
 const NOT_ON_POSTGRES =
-  'crash|cli|start.test|folderLock|upgrade|fuzz|db/prepared|db/pgliteThread|threads/|docs.test|openapi.test';
+  'crash|cli|start.test|folderLock|upgrade|fuzz|backup/damaged|db/prepared|db/pgliteThread|threads/|docs.test|openapi.test';
 
 /**
- * Tests of what PGlite does otherwise than a server: rows that are derived without their keys being checked, plans that are kept,
- * answers that are replayed, restores. The others run on the server alone, which is the stricter of the two, since it has several
- * connections and gives rows in any order; the browser tasks and all started processes are on PGlite. `npm run server` runs all on it.
+ * Tests of what PGlite does otherwise than a server: how it is opened, plans that are kept, sums whose keys are not checked, answers
+ * that are replayed, restores, and a history of random acts, which grades, decides and recounts. The others run on the server alone,
+ * which is the stricter of the two, since it has several connections and gives rows in any order; the browser tasks and all started
+ * processes are on PGlite. `npm run server` runs all on it.
  */
-const ON_BOTH =
-  'db/|grading/(grading|parts|history|decisions)|sums/|mixups/kept|backup/|answers/intake|walk/answers|safety/grading|safety/once';
+const ON_BOTH = 'db/|grading/history|sums/|backup/|answers/intake';
 
 async function onPostgres() {
   await step('server on PostgreSQL', async () => {

@@ -6,7 +6,7 @@ import { replayAnswers } from '@hurrow/server/answers';
 import { countAgainst, simulateWalk } from './simulatedWalks.ts';
 import type { Count, Fault, Ledger, Stored } from './simulatedWalks.ts';
 
-const WALKS = Number(process.env['HURROW_WALKS'] ?? 16);
+const WALKS = Number(process.env['HURROW_WALKS'] ?? 8);
 const STUDENTS = ['11', '12', '21', '22'] as const;
 
 let app: TestApp;

@@ -22,7 +22,7 @@ import type { Client } from './testing/index.ts';
 const ROOT = fileURLToPath(new URL('../../', import.meta.url));
 /** A server that lives for seconds gains nothing from a database compiled twice, the second time slowly for speed. */
 const PLAIN = ['--liftoff-only'];
-const ROUNDS = Number(process.env['HURROW_KILLS'] ?? 4);
+const ROUNDS = Number(process.env['HURROW_KILLS'] ?? 3);
 
 let home: string;
 let data: string;

@@ -11,7 +11,7 @@ import { readSdd } from './sddRead.ts';
 import { writeSdd } from './sddWrite.ts';
 import { readTable } from './table.ts';
 
-const RUNS = Number(process.env['HURROW_FUZZ'] ?? 2000);
+const RUNS = Number(process.env['HURROW_FUZZ'] ?? 1000);
 
 /** Frozen to the ground, so that a plan that changed it would throw. */
 function frozen<T>(value: T): T {

@@ -527,7 +527,8 @@ test('whatever happens to sittings, what is kept of a section equals a recount f
       const [byRule, byView] = await countedBoth(app.db);
       expect(byView).toEqual(byRule);
     }),
-    { numRuns: 5, seed: 12, endOnFailure: true },
+    // A server gives rows in any order, so most is found there.
+    { numRuns: app.db.kind === 'pglite' ? 3 : 5, seed: 12, endOnFailure: true },
   );
   const states = await app.db.query<{ n: number }>(
     'select count(*)::integer as n from pair_state where section = $1',

@@ -21,6 +21,7 @@ import type { Client, TestApp } from '../testing/index.ts';
 let app: TestApp;
 let owner: Client;
 let assistant: Client;
+let walk: string;
 /** Ten stations, so that a stretch can be off by one. */
 const ROUND = ['grandis', 'lasiocarpa', 'albicaulis', 'flexilis', 'occidental'] as const;
 const WALK = [...ROUND, ...ROUND];
@@ -29,6 +30,7 @@ beforeAll(async () => {
   app = await openTestApp();
   owner = await app.owner();
   assistant = await app.assistant();
+  walk = (await longQuiz(owner, WALK)).id;
 });
 afterAll(() => app.close());
 
@@ -57,7 +59,8 @@ async function enter(
   });
   return by.call<Sheet & { field: string; detail: string }>('POST', at(sitting, student), { answers });
 }
-const opened = async (): Promise<SittingDetail> => openLong(owner, (await longQuiz(owner, WALK)).id);
+/** A sitting of its own, of a quiz that no test changes. */
+const opened = (): Promise<SittingDetail> => openLong(owner, walk);
 const decide = (sitting: string, student: string, decision: 'shift' | 'leave', by: Client = owner) =>
   by.call<Sheet & { detail: string }>('POST', at(sitting, student, '/shift'), { decision });
 const looksOf = (sitting: string, student: string) =>

@@ -5,7 +5,7 @@ import type { Route, RouteName } from '@hurrow/contract';
 import { bodyFor, id, joinWalk, openSitting, openTestApp } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
 
-const REQUESTS = Number(process.env['HURROW_FUZZ_REQUESTS'] ?? 5000);
+const REQUESTS = Number(process.env['HURROW_FUZZ_REQUESTS'] ?? 2500);
 const CHUNK = 25;
 
 let app: TestApp;
