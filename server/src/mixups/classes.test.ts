@@ -3,6 +3,7 @@ import type { Evidence, MixUps, QuizDetail, SittingDetail } from '@hurrow/contra
 import { upgradeSums } from '../sums/index.ts';
 import { enroll, id, longQuiz, moveSitting, openTestApp, satLong } from '../testing/index.ts';
 import type { Client, TestApp } from '../testing/index.ts';
+import { readRows } from './rows.ts';
 
 const WALK = ['grandis', 'lasiocarpa', 'flexilis', 'albicaulis', 'flexilis', 'grandis'];
 let app: TestApp;
@@ -101,6 +102,21 @@ describe('a board equals a plain count of its looks', () => {
     expect(await of(`?${BOTH()}&from=2026-10-02`)).toEqual([23 * WALK.length, 23, 2]);
     expect(await of(`?${BOTH()}&from=2026-11-01`)).toEqual([0, 0, 0]);
   });
+});
+
+test('rows come in one order, whichever way the database adds them up', async () => {
+  const sections = [id('first'), id('second')];
+  const scope = { sections, from: '2026-10-02', to: null, material: null, form: null };
+  const [{ ws } = { ws: '' }] = await app.db.query<{ ws: string }>('select id as ws from workspace');
+  const by = (way: string) =>
+    app.db.transaction(async (tx) => {
+      await tx.query(`set local ${way} = off`);
+      const rows = await readRows(tx, ws, scope);
+      return rows.map((r) => `${r.truth} ${r.named} ${r.answer ?? ''}`);
+    });
+  const sorted = await by('enable_hashagg');
+  expect(sorted.length).toBeGreaterThan(4);
+  expect(await by('enable_sort')).toEqual(sorted);
 });
 
 describe('several classes', () => {

@@ -34,7 +34,8 @@ const ON_DAYS = `with cells as (
     group by truth, answer)
   select c.truth, c.named, c.answer, c.looks, coalesce(w.students, 0) as students, c.guesses, c.called, c.misread,
     null::uuid as at_station, null::integer as at_k, null::integer as at_n, null::text as behind
-  from cells c left join who w on c.named = 'other' and w.truth = c.truth and w.answer = c.answer`;
+  from cells c left join who w on c.named = 'other' and w.truth = c.truth and w.answer = c.answer
+  order by c.truth, c.named, c.answer`;
 
 /** Sittings of the classes on the chosen days, and those days. */
 async function heldOn(
@@ -107,7 +108,11 @@ export async function readLooked(
 /** How much there is, over each class of material and form of answer and over all, for the days alone. */
 export async function readTotals(sql: Sql, ws: string, scope: BoardScope): Promise<readonly Total[]> {
   if (fromLooks(scope))
-    return readMany<Total>(sql, totalsFrom(LOOKS), args(ws, { ...scope, material: null, form: null }));
+    return readMany<Total>(
+      sql,
+      `${totalsFrom(LOOKS)} order by material_class, form`,
+      args(ws, { ...scope, material: null, form: null }),
+    );
   if (ofDays(scope)) {
     const held = await heldOn(sql, ws, scope);
     return readMany<Total>(
@@ -117,14 +122,15 @@ export async function readTotals(sql: Sql, ws: string, scope: BoardScope): Promi
          where ws = $1 and section = any($2::uuid[]) and truth is null and days && $4::date[])
        select material_class, form, sum(looks)::integer as looks, (select n from students) as students
        from cell where ws = $1 and sitting = any($3::uuid[])
-       group by grouping sets ((material_class, form), (material_class), (form), ()) having sum(looks) > 0`,
+       group by grouping sets ((material_class, form), (material_class), (form), ()) having sum(looks) > 0
+       order by material_class, form`,
       [ws, scope.sections, held.ids, held.days],
     );
   }
   return readMany<Total>(
     sql,
     `select material_class, form, sum(looks)::integer as looks, sum(students)::integer as students from section_looks
-     where ws = $1 and section = any($2::uuid[]) group by material_class, form`,
+     where ws = $1 and section = any($2::uuid[]) group by material_class, form order by material_class, form`,
     [ws, scope.sections],
   );
 }
