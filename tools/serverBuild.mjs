@@ -3,7 +3,7 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative, sep } from 'node:path';
 import { build as bundle } from 'esbuild';
 import { globSync } from 'tinyglobby';
-import { emptyDatabase } from './emptyDatabase.mjs';
+import { bareDatabase, databaseWithTables } from './emptyDatabase.mjs';
 import { sourcesHash } from './hashed.mjs';
 import { place } from './place.mjs';
 import { ROOT } from './run.mjs';
@@ -21,6 +21,7 @@ const entries = () => ({
   cli: 'server/src/cli/main.ts',
   demo: 'tools/demo.ts',
   serveFixture: 'server/src/testing/serveFixture.ts',
+  makeTables: 'server/src/db/makeTables.ts',
   ...Object.fromEntries(
     globSync('server/src/**/*.worker.ts', { cwd: ROOT, absolute: true }).map((f) => [threadName(f), f]),
   ),
@@ -69,7 +70,8 @@ const packages = {
 
 /** Builds where a source changed since the last build, beside what is there, so that two commands at once are not in each other's way. */
 export async function buildServer() {
-  await Promise.all([emptyDatabase(), bundleServer()]);
+  await Promise.all([bareDatabase(), bundleServer()]);
+  await databaseWithTables();
 }
 
 async function bundleServer() {

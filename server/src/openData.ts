@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { answersInFolder, answersInMemory, erasuresFile, replayAnswers } from './answers/index.ts';
 import type { AnswersLog, Erasures } from './answers/index.ts';
 import { countRows, migrate, openPgliteThread, openPostgres } from './db/index.ts';
-import type { Database } from './db/index.ts';
+import type { Database, Empty } from './db/index.ts';
 import { upgradeSums } from './sums/index.ts';
 import { upgradeSittings } from './grading/index.ts';
 import type { Recovery } from './http/index.ts';
@@ -22,14 +22,18 @@ export interface OpenData {
  * Opens a data folder that is locked already.
  * @param databaseUrl a PostgreSQL server in place of the database in the folder; it syncs a write-ahead log of its
  * own before an answer is acknowledged, so no log is kept beside it.
+ * @param empty what a folder without a database gets; bare where a backup of an earlier version may come into it.
  */
 export async function openData(
   data: string,
   databaseUrl: string | null,
   report: (error: unknown) => void = () => undefined,
+  empty: Empty = 'with tables',
 ): Promise<OpenData> {
   const db =
-    databaseUrl === null ? await openPgliteThread(join(data, 'database')) : openPostgres(databaseUrl, report);
+    databaseUrl === null
+      ? await openPgliteThread(join(data, 'database'), empty)
+      : openPostgres(databaseUrl, report);
   const answers =
     databaseUrl === null
       ? await answersInFolder(join(data, 'answers'), join(data, 'answers.log'))

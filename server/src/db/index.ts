@@ -6,6 +6,7 @@ export { asText, readMany, rowsOf } from './asText.ts';
 export type { RowsText } from './asText.ts';
 export { gathered, perDatabase } from './gathered.ts';
 export { placeEmptyFolder } from './emptyFolder.ts';
+export type { Empty } from './emptyFolder.ts';
 export { insertRows, maybe, one, runInsert, sharingInsert, writeDerived, written } from './database.ts';
 export type { Database, Insert, Sql } from './database.ts';
 export { openPglite } from './pglite.ts';

@@ -2,6 +2,7 @@ import { Worker } from 'node:worker_threads';
 import { PLANNING } from './database.ts';
 import type { Database } from './database.ts';
 import { placeEmptyFolder } from './emptyFolder.ts';
+import type { Empty } from './emptyFolder.ts';
 import { oneConnection } from './oneConnection.ts';
 
 type Work =
@@ -28,9 +29,10 @@ const asError = (fault: { readonly message: string }): Error =>
 /**
  * PGlite on a folder, an empty one where there is none yet, in a thread of its own, so that no query holds up the event loop of the
  * server. The thread lives from the opening to `close`; should it end before, every query that waits and every later one fails.
+ * @param empty what is put there where there is none.
  */
-export async function openPgliteThread(folder: string): Promise<Database> {
-  placeEmptyFolder(folder);
+export async function openPgliteThread(folder: string, empty: Empty = 'bare'): Promise<Database> {
+  placeEmptyFolder(folder, empty);
   const worker = new Worker(new URL('./pgliteThread.mjs', import.meta.url), {
     execArgv: [],
     workerData: { folder, planning: PLANNING },

@@ -10,7 +10,7 @@ import {
 import { createHash } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import { migrate, openPglite, openPostgres, placeEmptyFolder } from '../db/index.ts';
-import type { Database } from '../db/index.ts';
+import type { Database, Empty } from '../db/index.ts';
 import { fill } from '../fill/index.ts';
 import { fixture } from './fixture.ts';
 
@@ -53,12 +53,16 @@ export const emptyFolder = (): string => `${CACHE}empty-${shortHash([readFileSyn
 export const filledFolder = (): string => `${CACHE}fixture-${sourceHash()}`;
 
 /** Makes a folder under another name first, so that one that was broken off is never taken for whole. */
-async function prepareFolder(folder: string, work: (db: Database) => Promise<void>): Promise<void> {
+async function prepareFolder(
+  folder: string,
+  empty: Empty,
+  work: (db: Database) => Promise<void>,
+): Promise<void> {
   if (existsSync(folder)) return;
   mkdirSync(CACHE, { recursive: true });
   const making = `${folder}.${process.pid}`;
   rmSync(making, { recursive: true, force: true });
-  placeEmptyFolder(making);
+  placeEmptyFolder(making, empty);
   const db = await openPglite(making);
   await work(db);
   await db.close();
@@ -69,7 +73,7 @@ async function prepareFolder(folder: string, work: (db: Database) => Promise<voi
 /** Prepares what tests start from: two folders for PGlite, or a template on a PostgreSQL server. */
 async function prepare(): Promise<void> {
   const url = process.env['HURROW_TEST_POSTGRES'];
-  await prepareFolder(emptyFolder(), () => Promise.resolve());
+  await prepareFolder(emptyFolder(), 'bare', () => Promise.resolve());
   if (url) {
     const admin = openPostgres(`${url}/postgres`);
     await admin.query(`drop database if exists ${TEMPLATE}`);
@@ -81,7 +85,7 @@ async function prepare(): Promise<void> {
     await db.close();
     return;
   }
-  await prepareFolder(filledFolder(), async (db) => {
+  await prepareFolder(filledFolder(), 'with tables', async (db) => {
     await migrate(db);
     await fill(db, fixture(), PASSPHRASE_COST);
   });
