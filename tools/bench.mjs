@@ -13,6 +13,7 @@ const LONGER = [
   ['damaged files', 'core', 'formats/fuzz', { HURROW_FUZZ: '20000' }],
   ['fuzzed requests', 'server', 'safety/fuzz', { HURROW_FUZZ_REQUESTS: '100000' }],
   ['rounds of SIGKILL', 'server', 'crash', { HURROW_KILLS: '60' }],
+  ['histories of random acts', 'server', 'grading/history', { HURROW_HISTORIES: '8' }],
   ['lessons of made-up classes', 'bench', 'simulateLessons', { HURROW_LESSONS: '500' }],
   ['simulated walks', 'bench', 'simulatedWalks', { HURROW_WALKS: '1000' }],
 ];

@@ -27,8 +27,8 @@ export interface OpenData {
 export async function openData(
   data: string,
   databaseUrl: string | null,
-  report: (error: unknown) => void = () => undefined,
   empty: Empty = 'with tables',
+  report: (error: unknown) => void = () => undefined,
 ): Promise<OpenData> {
   const db =
     databaseUrl === null

@@ -86,7 +86,9 @@ export async function serve(options: ServeOptions): Promise<Running> {
   try {
     const address = `${scheme}://${shown}:${await listen(server, options.port, options.host)}`;
     options.listening?.(address);
-    const opened = await openData(options.data, options.databaseUrl ?? null, (error) => logger.warn(error));
+    const opened = await openData(options.data, options.databaseUrl ?? null, 'with tables', (error) =>
+      logger.warn(error),
+    );
     const { db, answers, erasures } = opened;
     const recovery = await bringUpToDate(opened, options.prepare, (n) => (checked = n));
     await options.started?.(db);

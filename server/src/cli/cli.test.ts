@@ -1,5 +1,6 @@
 import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { ImportReport } from '@hurrow/contract';
 import { writeBackup } from '../backup/index.ts';
@@ -35,6 +36,13 @@ async function hurrow(...args: string[]): Promise<{ status: number; out: string;
 const write = (name: string, text: string): void => writeFileSync(join(folder, name), text);
 
 describe('verbs on a data folder', () => {
+  test('a backup of an earlier version is restored into a new folder', async () => {
+    const old = fileURLToPath(new URL('../testing/old/backup-012.zip', import.meta.url));
+    const { status, out, said } = await hurrow('restore', '--file', old, '--data', 'older');
+    expect([status, said]).toEqual([0, expect.not.stringContaining('earlier one')]);
+    expect((JSON.parse(out) as { rows: number }).rows).toBeGreaterThan(100);
+  });
+
   test('restore, export, import and backup work on one folder, and what is refused changes nothing', async () => {
     expect((await hurrow('export', '--format', 'library')).said).toMatch(/no data folder/);
     const restored = await hurrow('restore', '--file', 'school.zip');

@@ -55,7 +55,7 @@ export async function withData<T>(
   const lock = lockFolder(folder, 'the command line');
   if (!lock.ok) throw new Refused(lock.message);
   try {
-    const opened = await openData(folder, around.databaseUrl, undefined, upToDate ? 'with tables' : 'bare');
+    const opened = await openData(folder, around.databaseUrl, upToDate ? 'with tables' : 'bare');
     try {
       if (upToDate) for (const line of recoveryLines(await bringUpToDate(opened))) around.say(line);
       return await work(opened);

@@ -155,7 +155,8 @@ describe('entering by exception', () => {
   });
 
   test('goes by the key as it is now: after a revision the same entry earns what the new key gives', async () => {
-    const sitting = await opened();
+    // A quiz of its own, since a tree of it is tagged otherwise.
+    const sitting = await openLong(owner, (await longQuiz(owner, WALK)).id);
     await enter(sitting.id, '11', [species('lasiocarpa')]);
     expect((await readSheet(sitting.id, '11')).asks[0]?.points).toBe(0);
     const tree = sitting.stations[0]?.station.tree;
