@@ -101,14 +101,29 @@ export function sharingInsert(
   const arrays = ids.map((_, i) => `$${i + 1}::uuid[]`).join(', ');
   const [at, texts] = [ids.length + 1, ids.length + 2];
   return {
-    text: `insert into "${table}" (${[...ids, ...rest].map((c) => `"${c}"`).join(', ')})
+    // Else the planner joins the rows first and reads what they share once for each of them.
+    text: `with s as materialized (
+       select e.place, p.* from jsonb_array_elements($${texts}::jsonb) with ordinality e(content, place),
+         jsonb_populate_record(null::public."${table}", e.content) p)
+     insert into "${table}" (${[...ids, ...rest].map((c) => `"${c}"`).join(', ')})
      select ${quoted('o', ids)}, ${quoted('s', rest)}
-     from unnest(${arrays}, $${at}::integer[]) o(${ids.map((c) => `"${c}"`).join(', ')}, place)
-     join (select e.place, p.* from unnest($${texts}::jsonb[]) with ordinality e(content, place),
-       jsonb_populate_record(null::public."${table}", e.content) p) s on s.place = o.place`,
-    params: [...ids.map((c) => rows.map((r) => r[c])), places, [...shared.keys()]],
+     from unnest(${arrays}, $${at}::integer[]) o(${ids.map((c) => `"${c}"`).join(', ')}, place) join s on s.place = o.place`,
+    // Each as one text, which passes between threads at once, where an array does value by value.
+    params: [
+      ...ids.map((c) => `{${rows.map((r) => String(r[c])).join()}}`),
+      `{${places.join()}}`,
+      `[${[...shared.keys()].join()}]`,
+    ],
   };
 }
+
+/**
+ * The condition that an id is one of those in an array parameter, or that the parameter is null. They are looked up in a table made
+ * of them once: with `any`, a plan that is kept compares each row with each of them.
+ * @param place of the parameter: 3 for $3.
+ */
+export const amongIds = (column: string, place: number): string =>
+  `($${place}::uuid[] is null or ${column} in (select unnest($${place}::uuid[])))`;
 
 /** Runs an insert that was made before; null where there was nothing to insert. */
 export async function runInsert(sql: Sql, insert: Insert | null): Promise<void> {

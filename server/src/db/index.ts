@@ -7,7 +7,16 @@ export type { RowsText } from './asText.ts';
 export { gathered, perDatabase } from './gathered.ts';
 export { placeEmptyFolder } from './emptyFolder.ts';
 export type { Empty } from './emptyFolder.ts';
-export { insertRows, maybe, one, runInsert, sharingInsert, writeDerived, written } from './database.ts';
+export {
+  amongIds,
+  insertRows,
+  maybe,
+  one,
+  runInsert,
+  sharingInsert,
+  writeDerived,
+  written,
+} from './database.ts';
 export type { Database, Insert, Sql } from './database.ts';
 export { openPglite } from './pglite.ts';
 export { openPgliteThread } from './pgliteThread.ts';

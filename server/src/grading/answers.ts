@@ -1,5 +1,5 @@
 import type { FirstCall, StationAnswer } from '@hurrow/core/grading';
-import { asText, one } from '../db/index.ts';
+import { amongIds, asText, one } from '../db/index.ts';
 import type { RowsText, Sql } from '../db/index.ts';
 
 /** Students whose answers are read; null for everybody. */
@@ -32,7 +32,7 @@ export const firstCalls = (
      from response r join ask a on a.ws = r.ws and a.id = r.ask and a.kind = 'call'
      join attempt t on t.ws = r.ws and t.id = r.attempt
      where r.ws = $1 and r.sitting_station = $2 and r.value ->> 'kind' <> 'blank'
-       and ($3::uuid[] is null or t.student = any($3::uuid[]))
+       and ${amongIds('t.student', 3)}
      order by r.attempt, a.character, r.seq`,
     [ws, sittingStation, whose],
   );

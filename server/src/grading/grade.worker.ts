@@ -3,11 +3,9 @@ import { grader } from '@hurrow/core/grading';
 import type { Grader } from '@hurrow/core/grading';
 import { nameIndex } from '@hurrow/core/names';
 import { gradeText } from './gradeText.ts';
-import type { TextTask } from './gradeText.ts';
+import type { Asked } from './graders.ts';
 import { wholeContext } from './plainContext.ts';
-import type { PlainContext } from './plainContext.ts';
-
-type Asked = { readonly context: PlainContext } | { readonly task: TextTask };
+import { stationRows } from './stationRows.ts';
 
 let grade: Grader | null = null;
 
@@ -21,7 +19,8 @@ parentPort?.on('message', (asked: Asked) => {
   }
   try {
     if (!grade) throw new Error('Grading was asked for before its key was given');
-    parentPort?.postMessage({ graded: gradeText(asked.task, grade) });
+    const graded = gradeText(asked.task, grade);
+    parentPort?.postMessage({ done: asked.of ? stationRows(asked.of, graded) : graded });
   } catch (error) {
     parentPort?.postMessage({ failed: error instanceof Error ? error.message : String(error) });
   }

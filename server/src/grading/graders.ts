@@ -4,20 +4,30 @@ import { keptThread } from '../threads/index.ts';
 import { gradeText } from './gradeText.ts';
 import type { TextGrades, TextTask } from './gradeText.ts';
 import { plainContext } from './plainContext.ts';
+import type { PlainContext } from './plainContext.ts';
+import { stationRows } from './stationRows.ts';
+import type { StationOfRun, StationRows } from './stationRows.ts';
 
 /** Up to so many answers are graded at once; starting a thread would take longer. */
 const SMALL = 3000;
 
-type Told = { readonly graded: TextGrades } | { readonly failed: string };
+/** What a thread is asked: the key first, then stations; of one with *of*, what its run writes. */
+export type Asked =
+  | { readonly context: PlainContext }
+  | { readonly task: TextTask; readonly of?: StationOfRun };
+
+type Told = { readonly done: TextGrades | StationRows } | { readonly failed: string };
 
 interface Waiting {
-  readonly resolve: (g: TextGrades) => void;
+  readonly resolve: (done: TextGrades | StationRows) => void;
   readonly reject: (e: Error) => void;
 }
 
 /** Grades stations, in the order in which they are asked for; ended once everything is graded. */
 export interface Grading {
   readonly grade: (task: TextTask) => Promise<TextGrades>;
+  /** Grades a station of a run, and makes ready what the run writes of it. */
+  readonly rows: (task: TextTask, of: StationOfRun) => Promise<StationRows>;
   readonly end: () => void;
 }
 
@@ -32,17 +42,20 @@ function inThread(context: GradingContext): Grading {
   worker.on('message', (told: Told) => {
     const next = waiting.shift();
     if ('failed' in told) next?.reject(new Error(told.failed));
-    else next?.resolve(told.graded);
+    else next?.resolve(told.done);
   });
   worker.on('error', failAll);
   worker.on('exit', (code) => failAll(new Error(`The grading thread ended with ${code}`)));
   worker.postMessage({ context: plainContext(context) });
+  // Answers come in the order of what was asked, and are of its kind.
+  const ask = <T extends TextGrades | StationRows>(asked: Asked): Promise<T> =>
+    new Promise((resolve, reject) => {
+      waiting.push({ resolve: (done) => resolve(done as T), reject });
+      worker.postMessage(asked);
+    });
   return {
-    grade: (task) =>
-      new Promise((resolve, reject) => {
-        waiting.push({ resolve, reject });
-        worker.postMessage({ task });
-      }),
+    grade: (task) => ask<TextGrades>({ task }),
+    rows: (task, of) => ask<StationRows>({ task, of }),
     // One that still has work to do is of no use to the next grading.
     end: () => (waiting.length === 0 ? thread.keep(worker) : void worker.terminate()),
   };
@@ -50,7 +63,11 @@ function inThread(context: GradingContext): Grading {
 
 function atOnce(context: GradingContext): Grading {
   const grade = grader(context);
-  return { grade: async (task) => Promise.resolve(gradeText(task, grade)), end: () => undefined };
+  return {
+    grade: async (task) => Promise.resolve(gradeText(task, grade)),
+    rows: async (task, of) => Promise.resolve(stationRows(of, gradeText(task, grade))),
+    end: () => undefined,
+  };
 }
 
 /**

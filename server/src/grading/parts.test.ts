@@ -21,6 +21,8 @@ import { benchOf } from './context.ts';
 import { startGrading } from './graders.ts';
 import { gradeText } from './gradeText.ts';
 import type { TextTask } from './gradeText.ts';
+import { stationRows } from './stationRows.ts';
+import type { StationOfRun } from './stationRows.ts';
 
 let app: TestApp;
 let owner: Client;
@@ -202,6 +204,12 @@ test('a thread grades as the caller would, one station after the other', async (
         students,
       };
       expect(await thread.grade(task)).toEqual(gradeText(task, here));
+      for (const seq of [1, 2]) {
+        const of: StationOfRun = { run: { ws: WS, id: id_, seq, sitting }, station, whose: null };
+        const rows = await thread.rows(task, of);
+        expect(rows).toEqual(stationRows(of, gradeText(task, here)));
+        expect(rows.grades.kind).toBe(seq === 1 ? 'first' : 'again');
+      }
     }
     await expect(thread.grade({ broken: true } as unknown as TextTask)).rejects.toThrow();
   } finally {

@@ -11,11 +11,12 @@ import { benchOf } from './context.ts';
 import type { Bench } from './context.ts';
 import { startGrading } from './graders.ts';
 import type { Grading } from './graders.ts';
-import type { TextGrades } from './gradeText.ts';
+import type { TextTask } from './gradeText.ts';
 import { placesOf } from './places.ts';
 import { byRevision } from './revisions.ts';
-import { stationRows, writeParts, writeStation } from './stationRows.ts';
-import type { Part, Run } from './stationRows.ts';
+import type { Run, StationOfRun } from './stationRows.ts';
+import { writeParts, writeStation } from './writeRows.ts';
+import type { Part } from './writeRows.ts';
 
 /** Changes whenever the same answers under the same key could be graded otherwise. */
 export const ENGINE = 'grading-2';
@@ -98,10 +99,9 @@ async function scopeOf(
   return { scope, isPart };
 }
 
-interface Pending {
-  readonly station: StationKey;
-  readonly whose: Whose;
-  readonly graded: Promise<TextGrades>;
+/** A station that was given to be graded. */
+interface Pending<T> extends StationOfRun {
+  readonly graded: Promise<T>;
 }
 
 /** Students whose sheet may be off by a line, by the number of the station, while nobody has decided. */
@@ -119,16 +119,19 @@ async function waitingLines(
   return new Map(rows.map((r) => [r.number, r.students]));
 }
 
-/** Reads the answers of each station in scope and gives them to be graded, without waiting for the grades. */
-async function readStations(
+/**
+ * Reads the answers of each station in scope and gives them to be graded, without waiting for the grades.
+ * @param grade what grades them.
+ */
+async function readStations<T>(
   tx: Sql,
   run: Run,
   bench: Bench,
   scope: Scope,
-  grading: Grading,
-): Promise<Pending[]> {
+  grade: (task: TextTask, of: StationOfRun) => Promise<T>,
+): Promise<Pending<T>[]> {
   const { ws } = run;
-  const pending: Pending[] = [];
+  const pending: Pending<T>[] = [];
   const isWhole = [...scope.values()].some((w) => w === null);
   const everybody = isWhole ? await participants(tx, ws, run.sitting.id) : [];
   const took = new Set(everybody);
@@ -136,17 +139,19 @@ async function readStations(
   const give = async (station: StationKey, whose: Whose, students: readonly string[]): Promise<void> => {
     const answers = await countedAnswers(tx, ws, station.sittingStation, whose);
     const calls = await firstCalls(tx, ws, station.sittingStation, whose);
-    const graded = grading.grade({
+    const of = { run, station, whose };
+    const task: TextTask = {
       asks: station.accept.asks,
       truth: truthOf(station),
       answers,
       calls,
       students,
       waiting: waiting.get(station.number) ?? [],
-    });
+    };
+    const graded = grade(task, of);
     // What fails is told where it is waited for.
     graded.catch(() => undefined);
-    pending.push({ station, whose, graded });
+    pending.push({ ...of, graded });
   };
   for (const station of bench.stations.values()) {
     const whose = scope.get(station.sittingStation);
@@ -163,36 +168,38 @@ async function readStations(
   return pending;
 }
 
+/** Grades some answers at some stations, and writes them all at once. */
+async function gradeParts(tx: Sql, run: Run, bench: Bench, scope: Scope, grading: Grading): Promise<number> {
+  const pending = await readStations(tx, run, bench, scope, grading.grade);
+  return writeDerived(tx, async () => {
+    const parts: Part[] = [];
+    for (const { station, whose, graded } of pending)
+      parts.push({ station, students: whose ?? [], graded: await graded });
+    return writeParts(tx, run, parts);
+  });
+}
+
+/** Grades whole stations: while one is graded, the next is read, and while one is written, the next is made ready. */
+async function gradeWhole(tx: Sql, run: Run, bench: Bench, scope: Scope, grading: Grading): Promise<number> {
+  const pending = await readStations(tx, run, bench, scope, grading.rows);
+  return writeDerived(tx, async () => {
+    let changed = 0;
+    for (const { graded } of pending) changed += await writeStation(tx, run, await graded);
+    return changed;
+  });
+}
+
 /**
- * Grades the stations in scope: while one is graded, the next is read, and while one is written, the next is made ready.
+ * Grades the stations in scope.
  * @returns how many grades are other than before.
  */
 async function gradeStations(tx: Sql, run: Run, bench: Bench, { scope, isPart }: Scoped): Promise<number> {
   const answers = isPart ? 0 : await countAnswers(tx, run.ws, run.sitting.id);
   const grading = startGrading(bench.context, answers);
-  let changed = Promise.resolve(0);
   try {
-    const pending = await readStations(tx, run, bench, scope, grading);
-    return await writeDerived(tx, async () => {
-      if (isPart) {
-        const parts: Part[] = [];
-        for (const { station, whose, graded } of pending)
-          parts.push({ station, students: whose ?? [], graded: await graded });
-        return writeParts(tx, run, parts);
-      }
-      for (const { station, whose, graded } of pending) {
-        const rows = stationRows(run, station, await graded, whose);
-        const sofar = await changed;
-        changed = writeStation(tx, run, rows).then((n) => sofar + n);
-        // What fails is told where it is waited for.
-        changed.catch(() => undefined);
-      }
-      return changed;
-    });
+    return await (isPart ? gradeParts : gradeWhole)(tx, run, bench, scope, grading);
   } finally {
     grading.end();
-    // Whatever failed, nothing is written any more once the transaction is left.
-    await changed.catch(() => undefined);
   }
 }
 

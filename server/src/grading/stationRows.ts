@@ -1,7 +1,7 @@
 import type { StudentLook } from '@hurrow/core/grading';
 import { materialClass } from '@hurrow/core/quizzes';
-import { readMany, runInsert, sharingInsert, writeDerived } from '../db/index.ts';
-import type { Insert, Sql } from '../db/index.ts';
+import { sharingInsert } from '../db/index.ts';
+import type { Insert } from '../db/index.ts';
 import type { SittingRow, StationKey } from '../sittings/index.ts';
 import type { Whose } from './answers.ts';
 import type { KeptGrade, TextGrades } from './gradeText.ts';
@@ -14,37 +14,23 @@ export interface Run {
   readonly sitting: SittingRow;
 }
 
-type GradeInForce = Omit<KeptGrade, 'student'>;
+/** A station that a run writes, with the students whose answers there were graded. */
+export interface StationOfRun {
+  readonly run: Run;
+  readonly station: StationKey;
+  readonly whose: Whose;
+}
 
-/**
- * The grades at a station that hold up to now. They are looked up answer by answer: joined at once, a planner that knows
- * the tables as they were before the class wrote reads all grades for each station.
- */
-const inForce = (tx: Sql, ws: string, station: string, whose: Whose): Promise<readonly GradeInForce[]> =>
-  tx.query<GradeInForce>(
-    `select g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
-     from (select r.id from response r join attempt t on t.ws = r.ws and t.id = r.attempt
-       where r.ws = $1 and r.sitting_station = $2 and ($3::uuid[] is null or t.student = any($3::uuid[])) offset 0) r
-     join lateral (select * from grade x where x.ws = $1 and x.response = r.id and x.last_seq is null offset 0) g on true`,
-    [ws, station, whose],
-  );
-
-const isSame = (a: GradeInForce, b: GradeInForce): boolean =>
-  a.outcome === b.outcome &&
-  a.points === b.points &&
-  a.most === b.most &&
-  a.taxon === b.taxon &&
-  a.why === b.why &&
-  a.folded === b.folded;
-
-const gradesInsert = (run: Run, grades: readonly KeptGrade[]): Insert | null =>
+/** The insert of grades of a run. */
+export const gradesInsert = (run: Run, grades: readonly KeptGrade[]): Insert | null =>
   sharingInsert(
     'grade',
     ['response'],
     grades.map(({ student: _student, ...g }) => ({ ws: run.ws, run: run.id, ...g })),
   );
 
-const lookRows = ({ ws, id, sitting }: Run, station: StationKey, looks: readonly StudentLook[]) =>
+/** Looks of a run as rows of their table. */
+export const lookRows = ({ ws, id, sitting }: Run, station: StationKey, looks: readonly StudentLook[]) =>
   looks.map((look) => ({
     ws,
     run: id,
@@ -71,140 +57,36 @@ const lookRows = ({ ws, id, sitting }: Run, station: StationKey, looks: readonly
     material_class: materialClass(station.conditions.material),
   }));
 
-const looksInsert = (run: Run, station: StationKey, looks: readonly StudentLook[]): Insert | null =>
-  sharingInsert('look', ['student', 'response', 'attempt'], lookRows(run, station, looks));
+/** The insert of rows of looks. */
+export const looksInsert = (rows: ReturnType<typeof lookRows>): Insert | null =>
+  sharingInsert('look', ['student', 'response', 'attempt'], rows);
 
-const endLooks = (tx: Sql, run: Run, station: string, whose: Whose) =>
-  tx.query(
-    'delete from look where ws = $1 and sitting_station = $2 and ($3::uuid[] is null or student = any($3::uuid[]))',
-    [run.ws, station, whose],
-  );
+/** Grades of a station: all that there are in a first run, or those to be compared with the ones that hold. */
+type GradesOfRun =
+  | { readonly kind: 'first'; readonly insert: Insert | null; readonly changed: number }
+  | { readonly kind: 'again'; readonly now: readonly KeptGrade[] };
 
 /** What a run writes of one station, made ready as far as that needs nothing from the database. */
 export interface StationRows {
   readonly station: string;
   readonly whose: Whose;
-  readonly now: readonly KeptGrade[];
-  /** All grades, where there are none before that they could be the same as. */
-  readonly first: Insert | null;
+  readonly grades: GradesOfRun;
   readonly looks: Insert | null;
 }
 
+/**
+ * Makes ready what a run writes of a station. It stands apart from the writing, so that a thread can do it: of many answers it holds
+ * the event loop longer than grading them.
+ */
 export const stationRows = (
-  run: Run,
-  station: StationKey,
+  { run, station, whose }: StationOfRun,
   { grades, looks }: TextGrades,
-  whose: Whose,
 ): StationRows => ({
   station: station.sittingStation,
   whose,
-  now: grades,
-  first: run.seq === 1 ? gradesInsert(run, grades) : null,
-  looks: looksInsert(run, station, looks),
+  grades:
+    run.seq === 1
+      ? { kind: 'first', insert: gradesInsert(run, grades), changed: grades.length }
+      : { kind: 'again', now: grades },
+  looks: looksInsert(lookRows(run, station, looks)),
 });
-
-interface Changes {
-  readonly insert: Insert | null;
-  /** Answers whose grade before ends now. */
-  readonly ended: readonly string[];
-  /** How many grades are other than before. */
-  readonly changed: number;
-}
-
-/** What is other than before among the grades of a station. */
-async function changesOf(tx: Sql, run: Run, { station, whose, now, first }: StationRows): Promise<Changes> {
-  if (run.seq === 1) return { insert: first, ended: [], changed: now.length };
-  return changesFrom(run, await inForce(tx, run.ws, station, whose), now);
-}
-
-function changesFrom(run: Run, standing: readonly GradeInForce[], now: readonly KeptGrade[]): Changes {
-  const before = new Map(standing.map((g) => [g.response, g]));
-  const other = now.filter((g) => {
-    const had = before.get(g.response);
-    return had === undefined || !isSame(had, g);
-  });
-  const counting = new Set(now.map((g) => g.response));
-  const gone = [...before.keys()].filter((r) => !counting.has(r));
-  return {
-    insert: gradesInsert(run, other),
-    ended: [...other.flatMap((g) => (before.has(g.response) ? g.response : [])), ...gone],
-    changed: other.length + gone.length,
-  };
-}
-
-const endGrades = async (tx: Sql, run: Run, ended: readonly string[]): Promise<void> => {
-  if (ended.length === 0) return;
-  await tx.query(
-    `update grade set last_seq = $3 where ws = $1 and response = any($2::uuid[]) and last_seq is null`,
-    [run.ws, ended, run.seq - 1],
-  );
-};
-
-/**
- * Keeps the grades of a station that are other than before, ends those they take the place of, and writes its looks in
- * place of those that were there, within a writing of derived rows. @returns how many grades are other than before.
- */
-export async function writeStation(tx: Sql, run: Run, rows: StationRows): Promise<number> {
-  const { insert, ended, changed } = await changesOf(tx, run, rows);
-  await endGrades(tx, run, ended);
-  await endLooks(tx, run, rows.station, rows.whose);
-  await runInsert(tx, insert);
-  await runInsert(tx, rows.looks);
-  return changed;
-}
-
-/** Some students at one station whose answers were graded again. */
-export interface Part {
-  readonly station: StationKey;
-  readonly students: readonly string[];
-  readonly graded: TextGrades;
-}
-
-const partInForce = (
-  tx: Sql,
-  { ws, sitting }: Run,
-  stations: readonly string[],
-  students: readonly string[],
-): Promise<readonly GradeInForce[]> =>
-  readMany<GradeInForce>(
-    tx,
-    `select g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
-     from unnest($3::uuid[], $4::uuid[]) w(station, student)
-     join attempt t on t.ws = $1 and t.sitting = $2 and t.student = w.student
-     join lateral (select id from response x where x.ws = $1 and x.attempt = t.id and x.sitting_station = w.station offset 0) r on true
-     join lateral (select * from grade x where x.ws = $1 and x.response = r.id and x.last_seq is null offset 0) g on true`,
-    [ws, sitting.id, stations, students],
-  );
-
-/**
- * The same for some students at some stations at once: a decision touches few answers at many stations, and asking
- * station by station takes longer than grading them.
- */
-export async function writeParts(tx: Sql, run: Run, parts: readonly Part[]): Promise<number> {
-  const stations = parts.flatMap((p) => p.students.map(() => p.station.sittingStation));
-  const students = parts.flatMap((p) => p.students);
-  if (students.length === 0) return 0;
-  const now = parts.flatMap((p) => p.graded.grades);
-  const { insert, ended, changed } = changesFrom(run, await partInForce(tx, run, stations, students), now);
-  await endGrades(tx, run, ended);
-  await tx.query(
-    `delete from look l using unnest($2::uuid[], $3::uuid[]) w(station, student)
-     where l.ws = $1 and l.sitting_station = w.station and l.student = w.student`,
-    [run.ws, stations, students],
-  );
-  const looks = parts.flatMap((p) => lookRows(run, p.station, p.graded.looks));
-  await runInsert(tx, insert);
-  await runInsert(tx, sharingInsert('look', ['student', 'response', 'attempt'], looks));
-  return changed;
-}
-
-/** Writes the looks at a station in place of all that were there. */
-export async function writeLooks(
-  tx: Sql,
-  run: Run,
-  station: StationKey,
-  looks: readonly StudentLook[],
-): Promise<void> {
-  await endLooks(tx, run, station.sittingStation, null);
-  await writeDerived(tx, () => runInsert(tx, looksInsert(run, station, looks)));
-}

@@ -10,8 +10,8 @@ import { countedAnswers, firstCalls, participants } from './answers.ts';
 import { benchOf } from './context.ts';
 import type { Bench } from './context.ts';
 import { writeRunKeys } from './run.ts';
-import { writeLooks } from './stationRows.ts';
 import type { Run } from './stationRows.ts';
+import { writeLooks } from './writeRows.ts';
 
 interface Earlier {
   readonly ws: string;

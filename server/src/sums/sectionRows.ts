@@ -60,7 +60,8 @@ export const totalsFrom = (looks: string, levels: Levels = 'each'): string => `
   select ${level(levels)}, count(*)::integer as looks, count(distinct student)::integer as students
   from (${looks}) own group by ${grouped(levels)} having count(*) > 0`;
 
-const OF_SECTION = `select * from look where ws = $1 and section = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))`;
+const OF_SECTION = `select truth, named, answer, material_class, form, student, sure, calls, sitting_station from look
+  where ws = $1 and section = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))`;
 const ROW = `material_class, form, truth, named, answer, looks, students, guesses, called, misread, at_station, at_k, at_n, behind, behind_k`;
 
 export const SECTION_ROWS = `insert into cell_section (ws, section, ${ROW})

@@ -1,6 +1,6 @@
 import { studentPairs } from '@hurrow/core/mixups';
 import type { DatedLooks, StudentPair } from '@hurrow/core/mixups';
-import { insertColumns, readMany } from '../db/index.ts';
+import { amongIds, insertColumns, readMany } from '../db/index.ts';
 import type { Column, Sql } from '../db/index.ts';
 
 /** Days on which the results of a section's sittings were returned, for joining looks to. */
@@ -92,7 +92,7 @@ export async function countStudentPairs(
   part: SomePairs | null,
 ): Promise<void> {
   await tx.query(
-    `delete from student_pair where ws = $1 and section = $2 and ($3::uuid[] is null or student = any($3::uuid[]))
+    `delete from student_pair where ws = $1 and section = $2 and ${amongIds('student', 3)}
      and ($4::uuid[] is null or a = any($4::uuid[]) or b = any($4::uuid[]))`,
     [ws, section, part?.students ?? null, part?.truths ?? null],
   );

@@ -1,4 +1,4 @@
-import { maybe, writeDerived } from '../db/index.ts';
+import { amongIds, maybe, writeDerived } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { countPairs } from './pairs.ts';
 import { LOOK_DAYS, SECTION_BOARD, SECTION_EXPOSURE, SECTION_LOOKS, SECTION_ROWS } from './sectionRows.ts';
@@ -136,7 +136,7 @@ const CELLS = `with own as (${BY_STUDENT}),
 const CELL_STUDENTS = `insert into cell_student (ws, section, sitting, student, truth, named, answer, looks, fresh)
   select ws, section, sitting, student, truth, named, answer, count(*), count(*) filter (where not met_before) from look
   where ws = $1 and sitting = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))
-    and ($4::uuid[] is null or student = any($4::uuid[]))
+    and ${amongIds('student', 4)}
   group by student, truth, answer, named, ws, section, sitting order by student, truth, named, answer`;
 
 interface Recount {
@@ -167,7 +167,7 @@ async function recount(
   const only = [part?.truths ?? null, ...(by === 'truth' ? [] : [part?.students ?? null])];
   await tx.query(
     `delete from ${table} where ws = $1 and ${of} = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))
-     ${by === 'truth' ? '' : 'and ($4::uuid[] is null or student = any($4::uuid[]))'}`,
+     ${by === 'truth' ? '' : `and ${amongIds('student', 4)}`}`,
     [ws, whole, ...only],
   );
   await tx.query(counting, [ws, whole, ...only]);

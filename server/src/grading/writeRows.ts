@@ -1,0 +1,151 @@
+import type { StudentLook } from '@hurrow/core/grading';
+import { readMany, runInsert, writeDerived } from '../db/index.ts';
+import type { Insert, Sql } from '../db/index.ts';
+import type { StationKey } from '../sittings/index.ts';
+import type { Whose } from './answers.ts';
+import type { KeptGrade, TextGrades } from './gradeText.ts';
+import { gradesInsert, lookRows, looksInsert } from './stationRows.ts';
+import type { Run, StationRows } from './stationRows.ts';
+
+interface GradeInForce extends Omit<KeptGrade, 'student'> {
+  /** The run it was written by. */
+  readonly run: string;
+}
+
+/**
+ * The grades at a station that hold up to now. They are looked up answer by answer: joined at once, a planner that knows
+ * the tables as they were before the class wrote reads all grades for each station.
+ */
+const inForce = (tx: Sql, ws: string, station: string, whose: Whose): Promise<readonly GradeInForce[]> =>
+  tx.query<GradeInForce>(
+    `select g.run, g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
+     from (select r.id from response r join attempt t on t.ws = r.ws and t.id = r.attempt
+       where r.ws = $1 and r.sitting_station = $2 and ($3::uuid[] is null or t.student = any($3::uuid[])) offset 0) r
+     join lateral (select * from grade x where x.ws = $1 and x.response = r.id and x.last_seq is null offset 0) g on true`,
+    [ws, station, whose],
+  );
+
+const isSame = (a: GradeInForce, b: KeptGrade): boolean =>
+  a.outcome === b.outcome &&
+  a.points === b.points &&
+  a.most === b.most &&
+  a.taxon === b.taxon &&
+  a.why === b.why &&
+  a.folded === b.folded;
+
+const endLooks = (tx: Sql, run: Run, station: string, whose: Whose) =>
+  tx.query(
+    'delete from look where ws = $1 and sitting_station = $2 and ($3::uuid[] is null or student = any($3::uuid[]))',
+    [run.ws, station, whose],
+  );
+
+interface Changes {
+  readonly insert: Insert | null;
+  /** Grades that held before and end now. */
+  readonly ended: readonly GradeInForce[];
+  /** How many grades are other than before. */
+  readonly changed: number;
+}
+
+/** What is other than before among the grades of a station. */
+async function changesOf(tx: Sql, run: Run, { station, whose, grades }: StationRows): Promise<Changes> {
+  if (grades.kind === 'first') return { insert: grades.insert, ended: [], changed: grades.changed };
+  return changesFrom(run, await inForce(tx, run.ws, station, whose), grades.now);
+}
+
+function changesFrom(run: Run, standing: readonly GradeInForce[], now: readonly KeptGrade[]): Changes {
+  const before = new Map(standing.map((g) => [g.response, g]));
+  const other = now.filter((g) => {
+    const had = before.get(g.response);
+    return had === undefined || !isSame(had, g);
+  });
+  const counting = new Set(now.map((g) => g.response));
+  const gone = standing.filter((g) => !counting.has(g.response));
+  return {
+    insert: gradesInsert(run, other),
+    ended: [...other.flatMap((g) => before.get(g.response) ?? []), ...gone],
+    changed: other.length + gone.length,
+  };
+}
+
+/**
+ * Ends grades. They are found by their whole key: by answer alone, a planner that knows the table as it was before the class
+ * wrote goes through all grades in force, and compares each with every answer.
+ */
+const endGrades = async (tx: Sql, run: Run, ended: readonly GradeInForce[]): Promise<void> => {
+  if (ended.length === 0) return;
+  await tx.query(
+    `update grade g set last_seq = $4 from unnest($2::uuid[], $3::uuid[]) e(response, run)
+     where g.ws = $1 and g.response = e.response and g.run = e.run`,
+    [run.ws, ended.map((g) => g.response), ended.map((g) => g.run), run.seq - 1],
+  );
+};
+
+/**
+ * Keeps the grades of a station that are other than before, ends those they take the place of, and writes its looks in
+ * place of those that were there, within a writing of derived rows. @returns how many grades are other than before.
+ */
+export async function writeStation(tx: Sql, run: Run, rows: StationRows): Promise<number> {
+  const { insert, ended, changed } = await changesOf(tx, run, rows);
+  await endGrades(tx, run, ended);
+  await endLooks(tx, run, rows.station, rows.whose);
+  await runInsert(tx, insert);
+  await runInsert(tx, rows.looks);
+  return changed;
+}
+
+/** Some students at one station whose answers were graded again. */
+export interface Part {
+  readonly station: StationKey;
+  readonly students: readonly string[];
+  readonly graded: TextGrades;
+}
+
+const partInForce = (
+  tx: Sql,
+  { ws, sitting }: Run,
+  stations: readonly string[],
+  students: readonly string[],
+): Promise<readonly GradeInForce[]> =>
+  readMany<GradeInForce>(
+    tx,
+    `select g.run, g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
+     from unnest($3::uuid[], $4::uuid[]) w(station, student)
+     join attempt t on t.ws = $1 and t.sitting = $2 and t.student = w.student
+     join lateral (select id from response x where x.ws = $1 and x.attempt = t.id and x.sitting_station = w.station offset 0) r on true
+     join lateral (select * from grade x where x.ws = $1 and x.response = r.id and x.last_seq is null offset 0) g on true`,
+    [ws, sitting.id, stations, students],
+  );
+
+/**
+ * The same for some students at some stations at once: a decision touches few answers at many stations, and asking
+ * station by station takes longer than grading them.
+ */
+export async function writeParts(tx: Sql, run: Run, parts: readonly Part[]): Promise<number> {
+  const stations = parts.flatMap((p) => p.students.map(() => p.station.sittingStation));
+  const students = parts.flatMap((p) => p.students);
+  if (students.length === 0) return 0;
+  const now = parts.flatMap((p) => p.graded.grades);
+  const { insert, ended, changed } = changesFrom(run, await partInForce(tx, run, stations, students), now);
+  await endGrades(tx, run, ended);
+  await tx.query(
+    `delete from look l using unnest($2::uuid[], $3::uuid[]) w(station, student)
+     where l.ws = $1 and l.sitting_station = w.station and l.student = w.student`,
+    [run.ws, stations, students],
+  );
+  const looks = parts.flatMap((p) => lookRows(run, p.station, p.graded.looks));
+  await runInsert(tx, insert);
+  await runInsert(tx, looksInsert(looks));
+  return changed;
+}
+
+/** Writes the looks at a station in place of all that were there. */
+export async function writeLooks(
+  tx: Sql,
+  run: Run,
+  station: StationKey,
+  looks: readonly StudentLook[],
+): Promise<void> {
+  await endLooks(tx, run, station.sittingStation, null);
+  await writeDerived(tx, () => runInsert(tx, looksInsert(lookRows(run, station, looks))));
+}
