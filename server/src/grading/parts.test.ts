@@ -216,3 +216,17 @@ test('a thread grades as the caller would, one station after the other', async (
     thread.end();
   }
 });
+
+test('an answer’s grade is found by the answer, not among all grades in force', async () => {
+  await sat([0, 1, 2, 3]);
+  const plan = await app.db.transaction(async (tx) => {
+    await tx.query('set local enable_seqscan = off');
+    const rows = await tx.query<Readonly<Record<string, string>>>(
+      `explain select * from grade g join response r on r.ws = g.ws and r.id = g.response
+       where g.ws = '${WS}' and r.id = '${WS}' and g.last_seq is null`,
+    );
+    return rows.flatMap((r) => Object.values(r)).join('\n');
+  });
+  expect(plan).toContain('grade_pkey');
+  expect(plan).not.toContain('grade_folded');
+});
