@@ -1,9 +1,21 @@
 import type { FirstCall, StationAnswer } from '@hurrow/core/grading';
 import { amongIds, asText, one } from '../db/index.ts';
-import type { RowsText, Sql } from '../db/index.ts';
+import type { Columns, RowsText, Sql } from '../db/index.ts';
 
 /** Students whose answers are read; null for everybody. */
 export type Whose = readonly string[] | null;
+
+const ANSWER: Columns<StationAnswer> = {
+  response: true,
+  attempt: true,
+  student: true,
+  ask: true,
+  value: true,
+  origin: true,
+  cluesOpen: true,
+  seq: true,
+};
+const CALL: Columns<FirstCall> = { attempt: true, character: true, seq: true, value: true };
 
 /** The answers that count at one station of a sitting. The view *counted_answer* says which they are. */
 export const countedAnswers = (
@@ -14,6 +26,7 @@ export const countedAnswers = (
 ): Promise<RowsText<StationAnswer>> =>
   asText<StationAnswer>(
     sql,
+    ANSWER,
     `select response, attempt, student, ask, value, origin, clues_open as "cluesOpen", seq
      from counted_answer where ws = $1 and sitting_station = $2 and ($3::uuid[] is null or student = any($3::uuid[]))`,
     [ws, sittingStation, whose],
@@ -28,6 +41,7 @@ export const firstCalls = (
 ): Promise<RowsText<FirstCall>> =>
   asText<FirstCall>(
     sql,
+    CALL,
     `select distinct on (r.attempt, a.character) r.attempt, a.character, r.seq, r.value
      from response r join ask a on a.ws = r.ws and a.id = r.ask and a.kind = 'call'
      join attempt t on t.ws = r.ws and t.id = r.attempt

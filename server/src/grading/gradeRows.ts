@@ -3,8 +3,8 @@ import { saidTo } from '@hurrow/core/grading';
 import type { AnswerValue } from '@hurrow/core/answers';
 import { TO_LOOK_AT } from '@hurrow/core/grading';
 import { keyFor } from '@hurrow/core/quizzes';
-import { readMany } from '../db/index.ts';
-import type { Sql } from '../db/index.ts';
+import { readWide } from '../db/index.ts';
+import type { Columns, Sql } from '../db/index.ts';
 import { readHeaders } from '../library/index.ts';
 import { heldAt } from '../sittings/index.ts';
 import type { LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
@@ -36,6 +36,29 @@ export interface Row {
   /** When it was given: as the phone says, and no later than it came. */
   readonly given_at: string;
 }
+
+const ROW: Columns<Row> = {
+  response: true,
+  student: true,
+  code: true,
+  first_name: true,
+  sitting_station: true,
+  ask: true,
+  value: true,
+  origin: true,
+  late: true,
+  outcome: true,
+  points: true,
+  most: true,
+  taxon: true,
+  why: true,
+  folded: true,
+  o_points: true,
+  o_outcome: true,
+  o_reason: true,
+  o_by: true,
+  given_at: true,
+};
 
 /** Which answers are read, and what must be joined to tell. */
 const SHOWN: Readonly<Record<Show, string>> = {
@@ -153,7 +176,7 @@ export async function readGradeRows(
   show: Show,
 ): Promise<readonly ReadGrade[]> {
   const decided = show === 'look' ? [TO_LOOK_AT, [...byName.keys()]] : [];
-  const rows = await readMany<Row>(sql, grades(show), [ws, sitting.id, run, ...decided]);
+  const rows = await readWide<Row>(sql, ROW, grades(show), [ws, sitting.id, run, ...decided]);
   return assembled(rows, key, await headersOf(sql, ws, key, rows), (folded) => byName.has(folded));
 }
 

@@ -1,6 +1,6 @@
 import type { StudentLook } from '@hurrow/core/grading';
-import { readMany, runInsert, writeDerived } from '../db/index.ts';
-import type { Insert, Sql } from '../db/index.ts';
+import { readWide, runInsert, writeDerived } from '../db/index.ts';
+import type { Columns, Insert, Sql } from '../db/index.ts';
 import type { StationKey } from '../sittings/index.ts';
 import type { Whose } from './answers.ts';
 import type { KeptGrade, TextGrades } from './gradeText.ts';
@@ -12,12 +12,25 @@ interface GradeInForce extends Omit<KeptGrade, 'student'> {
   readonly run: string;
 }
 
+const IN_FORCE: Columns<GradeInForce> = {
+  run: true,
+  response: true,
+  outcome: true,
+  points: true,
+  most: true,
+  taxon: true,
+  why: true,
+  folded: true,
+};
+
 /**
  * The grades at a station that hold up to now. They are looked up answer by answer: joined at once, a planner that knows
  * the tables as they were before the class wrote reads all grades for each station.
  */
 const inForce = (tx: Sql, ws: string, station: string, whose: Whose): Promise<readonly GradeInForce[]> =>
-  tx.query<GradeInForce>(
+  readWide<GradeInForce>(
+    tx,
+    IN_FORCE,
     `select g.run, g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
      from (select r.id from response r join attempt t on t.ws = r.ws and t.id = r.attempt
        where r.ws = $1 and r.sitting_station = $2 and ($3::uuid[] is null or t.student = any($3::uuid[])) offset 0) r
@@ -107,8 +120,9 @@ const partInForce = (
   stations: readonly string[],
   students: readonly string[],
 ): Promise<readonly GradeInForce[]> =>
-  readMany<GradeInForce>(
+  readWide<GradeInForce>(
     tx,
+    IN_FORCE,
     `select g.run, g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
      from unnest($3::uuid[], $4::uuid[]) w(station, student)
      join attempt t on t.ws = $1 and t.sitting = $2 and t.student = w.student
