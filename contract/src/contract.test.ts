@@ -78,6 +78,18 @@ describe('bodies', () => {
     if (!r.ok) expect(r.fault.message).toContain('YYYY-MM-DD');
   });
 
+  test('what is empty, missing or too long is told in words', () => {
+    const said = (body: unknown): string | null => {
+      const r = checkBody('invitationCreate', body);
+      return r.ok ? null : r.fault.message;
+    };
+    const whole = { name: 'Wren Hale', role: 'assistant', sections: [] };
+    expect(said(whole)).toBeNull();
+    expect(said({ ...whole, name: '' })).toBe('name is empty');
+    expect(said({ ...whole, name: undefined })).toBe('name is missing');
+    expect(said({ ...whole, name: 'W'.repeat(1000) })).toMatch(/^name has more than \d+ characters$/);
+  });
+
   test('a NUL in any text is refused with its field', () => {
     expect(fault('ruling', { typed: 'a\u0000b', outcome: 'unlisted' })).toBe('typed');
     expect(fault('listCreate', { name: 'L', members: [{ newName: 'x\u0000' }] })).toBe('members.0.newName');

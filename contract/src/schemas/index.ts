@@ -40,6 +40,16 @@ export interface BodyFault {
 /** Bodies whose entries are checked one by one where they are used, so that a bad one refuses itself alone. */
 const BY_ENTRY: ReadonlySet<BodyRoute> = new Set<BodyRoute>(['walkAnswers']);
 
+/** What people can get wrong in plain words; the rest is told as the validator tells it. */
+const MESSAGES: Joi.LanguageMessages = {
+  'any.required': '{{#label}} is missing',
+  'string.empty': '{{#label}} is empty',
+  'string.max': '{{#label}} has more than {{#limit}} characters',
+  'number.base': '{{#label}} is not a number',
+  'number.max': '{{#label}} is more than {{#limit}}',
+  'number.min': '{{#label}} is less than {{#limit}}',
+};
+
 const faultOf = (error: Joi.ValidationError): BodyFault => ({
   field: error.details[0]?.path.join('.') ?? '',
   message: (error.details[0]?.message ?? error.message).replace(/"/g, ''),
@@ -58,7 +68,11 @@ export const hasAnswer = (route: RouteName): route is AnswerRoute => route in AN
 export function checkBody<R extends BodyRoute>(route: R, body: unknown): Checked<BodyOf<R>> {
   const bad = BY_ENTRY.has(route) ? null : findUnkeepable(body);
   if (bad !== null) return { ok: false, fault: { field: bad.field, message: bad.why } };
-  const { value, error } = BODIES[route].validate(body ?? {}, { convert: true, abortEarly: true });
+  const { value, error } = BODIES[route].validate(body ?? {}, {
+    convert: true,
+    abortEarly: true,
+    messages: MESSAGES,
+  });
   return error ? { ok: false, fault: faultOf(error) } : { ok: true, value: value as BodyOf<R> };
 }
 
@@ -81,7 +95,11 @@ export const answerShape = (route: AnswerRoute): Readonly<Record<string, unknown
 export function checkAnswer(answer: unknown): Checked<CheckedAnswer> {
   const bad = findUnkeepable(answer);
   if (bad !== null) return { ok: false, fault: { field: bad.field, message: bad.why } };
-  const { value, error } = sentAnswer.validate(answer, { convert: true, abortEarly: true });
+  const { value, error } = sentAnswer.validate(answer, {
+    convert: true,
+    abortEarly: true,
+    messages: MESSAGES,
+  });
   if (error) return { ok: false, fault: faultOf(error) };
   const { id: answerId, ask, seq, at, value: tagged, clues = 0, ...short } = value as SentAnswer;
   return { ok: true, value: { id: answerId, ask, seq, at, clues, value: tagged ?? taggedValue(short) } };

@@ -97,7 +97,7 @@ describe('answers from a phone', () => {
     [
       'a length without its unit',
       { state: undefined, value: { kind: 'measure', mm: 30, typed: '' } },
-      'not allowed to be empty',
+      'is empty',
     ],
     ['a year 0', { state: 'none', at: '0000-01-01T00:00:00.000Z' }, 'must be a time'],
     ['a day that does not exist', { state: 'none', at: '2026-02-30T00:00:00.000Z' }, 'must be a time'],
