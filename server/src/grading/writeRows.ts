@@ -81,10 +81,7 @@ function changesFrom(run: Run, standing: readonly GradeInForce[], now: readonly 
   };
 }
 
-/**
- * Ends grades. They are found by their whole key: by answer alone, a planner that knows the table as it was before the class
- * wrote goes through all grades in force, and compares each with every answer.
- */
+/** Ends grades, found by their whole key: of an answer there is one for each run that graded it otherwise. */
 const endGrades = async (tx: Sql, run: Run, ended: readonly GradeInForce[]): Promise<void> => {
   if (ended.length === 0) return;
   await tx.query(
