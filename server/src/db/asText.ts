@@ -3,7 +3,7 @@ import type { Sql } from './database.ts';
 
 /**
  * Rows as one text, which passes from the database and between threads many times as fast as objects do: the names of the
- * columns, then the values of each row in their order. PostgreSQL writes them in half the time that named values take.
+ * columns, then of each column the values of all rows. PostgreSQL writes them in less than half the time that named values take.
  */
 export type RowsText<T> = string & { readonly rows?: readonly T[] };
 
@@ -22,20 +22,21 @@ export async function asText<T>(
 ): Promise<RowsText<T>> {
   const names = Object.keys(columns);
   if (!names.every((n) => /^[A-Za-z_]+$/.test(n))) throw new Error(`Not columns: ${names.join()}`);
-  const { rows } = await one<{ rows: string | null }>(
+  const { values } = await one<{ values: string }>(
     sql,
-    `select json_agg(json_build_array(${names.map((n) => `x."${n}"`).join(', ')}))::text as rows from (${query}) x`,
+    `select json_build_array(${names.map((n) => `json_agg(x."${n}")`).join(', ')})::text as values from (${query}) x`,
     params,
   );
-  return `[${JSON.stringify(names)}${rows === null ? ']' : `,${rows.slice(1)}`}`;
+  return `[${JSON.stringify(names)},${values.slice(1)}`;
 }
 
 /** The rows of a text that was made here; of an empty list there are none. */
 export function rowsOf<T>(text: RowsText<T>): readonly T[] {
-  const [names = [], ...rows] = JSON.parse(text) as readonly (readonly unknown[])[];
-  return rows.map((row) => {
+  const [names = [], ...columns] = JSON.parse(text) as readonly (readonly unknown[] | null)[];
+  // A column of no rows is null.
+  return (columns[0] ?? []).map((_, row) => {
     const named: Record<string, unknown> = {};
-    for (const [i, name] of names.entries()) named[String(name)] = row[i];
+    for (const [i, name] of (names ?? []).entries()) named[String(name)] = columns[i]?.[row];
     return named as T;
   });
 }

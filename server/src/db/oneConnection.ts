@@ -1,26 +1,20 @@
 import { refuseInsideTransaction, withinTransaction } from './database.ts';
 import type { Database, Sql } from './database.ts';
+import { turns } from './turns.ts';
 
-/** What the only connection of a database can do, one call at a time. */
+/** What the only connection of a database can do. Queries handed over beside each other are answered in their order. */
 export interface Connection {
   query(text: string, params: readonly unknown[]): Promise<readonly unknown[]>;
   script(text: string): Promise<void>;
   close(): Promise<void>;
 }
 
-/** Runs work one after the other: there is one connection, and a transaction has it to itself. */
-function oneAtATime(): <T>(work: () => Promise<T>) => Promise<T> {
-  let last: Promise<unknown> = Promise.resolve();
-  return (work) => {
-    const next = last.then(work, work);
-    last = next.catch(() => undefined);
-    return next;
-  };
-}
-
-/** A database over its only connection: whoever asks waits for their turn, and a transaction has it to itself. */
+/**
+ * A database over its only connection. A query is handed over without waiting for the one before, so that the connection
+ * need not wait for whoever asks; a transaction has it to itself.
+ */
 export function oneConnection(connection: Connection): Database {
-  const turn = oneAtATime();
+  const turn = turns();
   const direct: Sql = {
     kind: 'pglite',
     query: async <T>(text: string, params: readonly unknown[] = []): Promise<readonly T[]> =>
@@ -30,11 +24,11 @@ export function oneConnection(connection: Connection): Database {
     kind: 'pglite',
     query: (text, params) => {
       refuseInsideTransaction();
-      return turn(() => direct.query(text, params));
+      return turn.beside(() => direct.query(text, params));
     },
     transaction: (fn) => {
       refuseInsideTransaction();
-      return turn(async () => {
+      return turn.alone(async () => {
         await direct.query('begin');
         try {
           const result = await withinTransaction(() => fn(direct));
@@ -48,7 +42,7 @@ export function oneConnection(connection: Connection): Database {
       });
     },
     script: (text) =>
-      turn(async () => {
+      turn.alone(async () => {
         try {
           await connection.script(text);
         } catch (error) {
@@ -56,6 +50,6 @@ export function oneConnection(connection: Connection): Database {
           throw error;
         }
       }),
-    close: () => turn(() => connection.close()),
+    close: () => turn.alone(() => connection.close()),
   };
 }

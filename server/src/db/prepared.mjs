@@ -18,7 +18,7 @@ const joined = (messages) => {
 };
 
 /**
- * Runs queries of one PGlite. The first time a text comes it runs as it is; from the second on it is kept under a name,
+ * Runs queries of one PGlite in the order in which they come. The first time a text comes it runs as it is; from the second on it is kept under a name,
  * so that PostgreSQL reads it once and soon plans it once, where each query would else cost a millisecond or two of that.
  * @returns `query(text, params)` with rows, and `forget()` for when the tables themselves have changed.
  */
@@ -64,18 +64,33 @@ export function preparedQueries(db) {
     return parse.parseResults([...columns, ...said], db.parsers)[0].rows;
   };
 
+  const answer = async (text, params) => {
+    if (!PLANNED.test(text)) return (await db.query(text, params)).rows;
+    const ready = kept.get(text) ?? (kept.has(text) ? await prepare(text) : null);
+    kept.delete(text);
+    kept.set(text, ready);
+    if (kept.size > MOST) await closeOldest();
+    return ready ? run(ready, params) : (await db.query(text, params)).rows;
+  };
+
+  const forget = async () => {
+    kept.clear();
+    await db.query('deallocate all');
+  };
+
+  /** What came before. One query sends several messages, and no other may come between. */
+  let last = Promise.resolve();
+  const next = (work) => {
+    const own = last.then(work);
+    last = own.then(
+      () => undefined,
+      () => undefined,
+    );
+    return own;
+  };
+
   return {
-    query: async (text, params) => {
-      if (!PLANNED.test(text)) return (await db.query(text, params)).rows;
-      const ready = kept.get(text) ?? (kept.has(text) ? await prepare(text) : null);
-      kept.delete(text);
-      kept.set(text, ready);
-      if (kept.size > MOST) await closeOldest();
-      return ready ? run(ready, params) : (await db.query(text, params)).rows;
-    },
-    forget: async () => {
-      kept.clear();
-      await db.query('deallocate all');
-    },
+    query: (text, params) => next(() => answer(text, params)),
+    forget: () => next(forget),
   };
 }

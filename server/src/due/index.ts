@@ -58,34 +58,23 @@ async function asking(call: Call<Account>): Promise<readonly DueItem[]> {
   }));
 }
 
+/** What is due, in the order in which it is shown. Its parts are read beside each other, those that need the day after it. */
 async function due(call: Call<Account>): Promise<readonly DueItem[]> {
   const { db } = call.app;
-  const { ws } = call.who;
-  const sittings = await readSittings(db, ws, call.who.id);
-  const names = new Map(
-    (await db.query<{ id: string; name: string }>('select id, name from quiz where ws = $1', [ws])).map(
-      (q) => [q.id, q.name],
-    ),
-  );
-  const today = (await readWorkspace(db, call.app.clock()))?.today ?? '';
-  const steps = sittings.flatMap((s) => sittingStep(s, names.get(s.quiz) ?? '', today) ?? []);
-  const ids = new Set(
-    (
-      await db.query<{ id: string }>(
-        `select s.id from section s where s.ws = $1 and ${SEES_SECTION('s.id')}`,
-        [ws, call.who.id],
-      )
-    ).map((s) => s.id),
-  );
-  return [
-    ...recovery(call),
-    ...(await asking(call)),
-    ...steps,
-    ...(await dueMaterial(call, sittings, today)),
-    ...(await dueMixUps(call, ids, today)),
-    ...(await dueSeasons(call, ids, today)),
-    ...(await unrecorded(call)),
-  ];
+  const [phones, sittings, workspace, bare] = await Promise.all([
+    asking(call),
+    readSittings(db, call.who.ws, call.who.id),
+    readWorkspace(db, call.app.clock()),
+    unrecorded(call),
+  ]);
+  const today = workspace?.today ?? '';
+  const [material, mixUps, seasons] = await Promise.all([
+    dueMaterial(call, sittings, today),
+    dueMixUps(call, today),
+    dueSeasons(call, today),
+  ]);
+  const steps = sittings.flatMap((s) => sittingStep(s, today) ?? []);
+  return [...recovery(call), ...phones, ...steps, ...material, ...mixUps, ...seasons, ...bare];
 }
 
 export const dueHandlers = { due: async (call) => ({ body: await due(call) }) } satisfies Partial<Handlers>;

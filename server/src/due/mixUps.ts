@@ -1,5 +1,6 @@
 import type { DueItem, TaxonHeader } from '@hurrow/contract';
 import { nextMonday, showDate } from '@hurrow/core/conditions';
+import { SEES_SECTION } from '../access/index.ts';
 import type { Account, Call } from '../http/index.ts';
 import { readHeaders } from '../library/index.ts';
 
@@ -21,26 +22,22 @@ const MOST_NEW = 3;
 
 const name = (t: TaxonHeader): string => t.common ?? t.scientific;
 
-/** Mix-ups of at least two students, most students first, with how each stands now. */
+/** Mix-ups of at least two students in the classes an account sees, most students first, with how each stands now. */
 const readPairs = (call: Call<Account>): Promise<readonly Pair[]> =>
   call.app.db.query<Pair>(
     `select made.*, p.state from (
        select c.section, s.name as section_name, c.truth, c.answer, count(distinct c.student)::integer as students
        from cell_student c join section s on s.ws = c.ws and s.id = c.section
-       where c.ws = $1 and c.named = 'other' group by c.section, s.name, c.truth, c.answer) made
+       where c.ws = $1 and c.named = 'other' and ${SEES_SECTION('c.section')} group by c.section, s.name, c.truth, c.answer) made
      left join pair_state p on p.ws = $1 and p.section = made.section and p.a = made.truth and p.b = made.answer and p.to_seq is null
      where made.students >= 2 and p.state is distinct from 'fixed'
      order by made.students desc, made.section_name, made.truth, made.answer`,
-    [call.who.ws],
+    [call.who.ws, call.who.id],
   );
 
 /** The mix-ups of the classes an account sees: the lesson to plan for Monday, what came back, then what most students made. */
-export async function dueMixUps(
-  call: Call<Account>,
-  sections: ReadonlySet<string>,
-  today: string,
-): Promise<readonly DueItem[]> {
-  const pairs = (await readPairs(call)).filter((p) => sections.has(p.section));
+export async function dueMixUps(call: Call<Account>, today: string): Promise<readonly DueItem[]> {
+  const pairs = await readPairs(call);
   const headers = await readHeaders(
     call.app.db,
     call.who.ws,

@@ -1,12 +1,10 @@
 import type { DueItem } from '@hurrow/contract';
-import type { readSittings } from '../quizzes/index.ts';
-
-type Sitting = Awaited<ReturnType<typeof readSittings>>[number];
+import type { SittingOfQuiz } from '../quizzes/index.ts';
 
 /** The next step of a sitting, if it has one now. */
-export function sittingStep(s: Sitting, quiz: string, today: string): DueItem | null {
+export function sittingStep(s: SittingOfQuiz, today: string): DueItem | null {
   const href = `/quizzes/${s.quiz}/sittings/${s.id}`;
-  const who = `${s.sectionName} · ${quiz}`;
+  const who = `${s.sectionName} · ${s.quizName}`;
   const base = { href, on: s.on } as const;
   const sent = `${s.submitted} of ${s.roster} handed in, ${s.joined} began`;
   switch (s.state) {

@@ -1,11 +1,10 @@
-import type { GradeOutcome, GradeRow } from '@hurrow/contract';
+import type { GradeOutcome, GradeRow, TaxonHeader } from '@hurrow/contract';
 import { saidTo } from '@hurrow/core/grading';
 import type { AnswerValue } from '@hurrow/core/answers';
 import { TO_LOOK_AT } from '@hurrow/core/grading';
 import { keyFor } from '@hurrow/core/quizzes';
 import { readWide } from '../db/index.ts';
 import type { Columns, Sql } from '../db/index.ts';
-import { readHeaders } from '../library/index.ts';
 import { heldAt } from '../sittings/index.ts';
 import type { LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
 import type { Decisions } from './decisions.ts';
@@ -75,7 +74,7 @@ const grades = (
   ${GRADED} left join account ac on ac.ws = o.ws and ac.id = o.by_account
   where t.ws = $1 and t.sitting = $2 ${SHOWN[show]}`;
 
-type Headers = Awaited<ReturnType<typeof readHeaders>>;
+type Headers = ReadonlyMap<string, TaxonHeader>;
 
 /** A grade with the answer and the question it belongs to. */
 export interface ReadGrade {
@@ -106,7 +105,7 @@ function keysOf(
   };
 }
 
-/** Puts rows together with the questions they answer, station by station. */
+/** Puts grades that were read together with the questions they answer, station by station. */
 export function assembled(
   rows: readonly Row[],
   key: LockedKey,
@@ -156,28 +155,17 @@ export function assembled(
   }));
 }
 
-/** Headers of all species that some rows and their key name. */
-export const headersOf = (sql: Sql, ws: string, key: LockedKey, rows: readonly Row[]): Promise<Headers> =>
-  readHeaders(sql, ws, [
-    ...new Set([
-      ...rows.flatMap((r) => r.taxon ?? []),
-      ...[...key.stations.values()].flatMap((s) => heldAt(key, s)).map((s) => s.taxon),
-    ]),
-  ]);
-
-/** The grades of one run, station by station. */
-export async function readGradeRows(
+/** Grades of one run with the answers they judge, in no order. */
+export function readRows(
   sql: Sql,
   ws: string,
   sitting: SittingRow,
   run: string,
-  key: LockedKey,
   byName: Decisions['byName'],
   show: Show,
-): Promise<readonly ReadGrade[]> {
+): Promise<readonly Row[]> {
   const decided = show === 'look' ? [TO_LOOK_AT, [...byName.keys()]] : [];
-  const rows = await readWide<Row>(sql, ROW, grades(show), [ws, sitting.id, run, ...decided]);
-  return assembled(rows, key, await headersOf(sql, ws, key, rows), (folded) => byName.has(folded));
+  return readWide<Row>(sql, ROW, grades(show), [ws, sitting.id, run, ...decided]);
 }
 
 /** The tree's species under the names it had when the key was locked. */

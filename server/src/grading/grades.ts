@@ -1,12 +1,13 @@
-import type { ChangedTotal, Grades, StaleReason, StudentTotal } from '@hurrow/contract';
+import type { ChangedTotal, Grades, StudentTotal } from '@hurrow/contract';
 import { TO_LOOK_AT } from '@hurrow/core/grading';
 import { maybe } from '../db/index.ts';
-import type { Sql } from '../db/index.ts';
-import { readKey, staleReasons } from '../sittings/index.ts';
+import type { Database, Sql } from '../db/index.ts';
+import { readAllHeaders } from '../library/index.ts';
+import { readKey, staleSince } from '../sittings/index.ts';
 import type { LockedKey, SittingRow } from '../sittings/index.ts';
 import { readDecisions } from './decisions.ts';
 import type { Decisions } from './decisions.ts';
-import { readGradeRows } from './gradeRows.ts';
+import { assembled, readRows } from './gradeRows.ts';
 import type { ReadGrade } from './gradeRows.ts';
 import { GRADED, TO_SEE } from './gradeSql.ts';
 import type { Show } from './gradeSql.ts';
@@ -124,27 +125,53 @@ const UNGRADED: Grades = {
   totals: [],
 };
 
-/** The newest run of a sitting with its totals and some of its grades, and what has changed since. */
-export async function readGrades(sql: Sql, ws: string, sitting: SittingRow, show: Show): Promise<Grades> {
-  const run = await readRun(sql, ws, sitting.id);
-  const key = run ? await readKey(sql, ws, sitting.id, run.key_rev) : null;
-  if (!run || !key) return UNGRADED;
-  const { byName } = await readDecisions(sql, ws, sitting);
-  const read = await readGradeRows(sql, ws, sitting, run.id, key, byName, show);
-  const rows = read.map((g) => g.row);
-  const totals = show === 'all' ? totalsFrom(read) : await readTotals(sql, ws, sitting.id, run.id, byName);
+interface Graded {
+  readonly key: LockedKey;
+  readonly grades: readonly ReadGrade[];
+}
+
+/** Grades of a run with the key they were given by; null where that is not there. */
+async function readGraded(
+  db: Database,
+  ws: string,
+  sitting: SittingRow,
+  run: RunRow,
+  byName: Decisions['byName'],
+  show: Show,
+): Promise<Graded | null> {
+  const [rows, key, headers] = await Promise.all([
+    readRows(db, ws, sitting, run.id, byName, show),
+    readKey(db, ws, sitting.id, run.key_rev),
+    readAllHeaders(db, ws),
+  ]);
+  return key && { key, grades: assembled(rows, key, headers, (folded) => byName.has(folded)) };
+}
+
+/**
+ * The newest run of a sitting with its totals and some of its grades, and what has changed since. Its parts are read beside
+ * each other, the longest first, so this is not for a transaction.
+ */
+export async function readGrades(db: Database, ws: string, sitting: SittingRow, show: Show): Promise<Grades> {
+  const [run, { byName }] = await Promise.all([readRun(db, ws, sitting.id), readDecisions(db, ws, sitting)]);
+  if (!run) return UNGRADED;
+  const [graded, stale] = await Promise.all([
+    readGraded(db, ws, sitting, run, byName, show),
+    staleSince(db, ws, sitting, run.id),
+  ]);
+  if (!graded) return UNGRADED;
+  const { key, grades } = graded;
+  const totals = show === 'all' ? totalsFrom(grades) : await readTotals(db, ws, sitting.id, run.id, byName);
   const students = totalsOf(key, totals);
-  const stale: readonly StaleReason[] = await staleReasons(sql, ws, sitting);
   const sum = (of: (t: Total) => number): number => totals.reduce((n, t) => n + of(t), 0);
   return {
     run: run.id,
     at: run.at,
     keyRev: run.key_rev,
     stale,
-    changedSince: await changedSince(sql, ws, sitting, run, students, byName),
+    changedSince: await changedSince(db, ws, sitting, run, students, byName),
     answers: sum((t) => t.answers),
     toLookAt: sum((t) => t.toSee),
-    rows,
+    rows: grades.map((g) => g.row),
     totals: students,
   };
 }

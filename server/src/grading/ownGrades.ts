@@ -1,6 +1,7 @@
 import type { Sql } from '../db/index.ts';
+import { readAllHeaders } from '../library/index.ts';
 import type { LockedKey, SittingRow } from '../sittings/index.ts';
-import { assembled, headersOf } from './gradeRows.ts';
+import { assembled } from './gradeRows.ts';
 import type { ReadGrade, Row } from './gradeRows.ts';
 
 type Answered = Pick<
@@ -69,5 +70,5 @@ export async function readOwnGrades(
   student: string,
 ): Promise<readonly ReadGrade[]> {
   const rows = await ownGrades(sql, ws, sitting.id, run, student);
-  return assembled(rows, key, await headersOf(sql, ws, key, rows), () => false);
+  return assembled(rows, key, await readAllHeaders(sql, ws), () => false);
 }

@@ -5,6 +5,7 @@ export {
   asHeader,
   readCautions,
   readGenera,
+  readAllHeaders,
   readHeaders,
   readFamilies,
   readNameIndex,

@@ -1,11 +1,24 @@
 import { LRUCache } from 'lru-cache';
-import { maybe } from '../db/index.ts';
+import { gathered, perDatabase } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 
 const kept = new LRUCache<string, { readonly value: unknown }>({ max: 256 });
 
 /** What a stamp stands for: all of the library, or the vocabulary alone, which changes seldom and is long to read. */
 type Stamp = 'library_stamp' | 'vocabulary_stamp';
+
+type Stamps = Readonly<Record<Stamp, string>>;
+
+/** The stamps of a workspace as they are now: whoever asks while others wait for theirs is told together with them. */
+const stampsOf = perDatabase((sql) =>
+  gathered<string, Stamps>(async (workspaces) => {
+    const rows = await sql.query<Stamps & { readonly id: string }>(
+      'select id, library_stamp, vocabulary_stamp from workspace where id = any($1::uuid[])',
+      [workspaces],
+    );
+    return new Map(rows.map((r) => [r.id, r]));
+  }),
+);
 
 async function keptUnder<T>(
   stamp: Stamp,
@@ -14,11 +27,9 @@ async function keptUnder<T>(
   what: string,
   read: () => Promise<T>,
 ): Promise<T> {
-  const row = await maybe<{ stamp: string }>(sql, `select ${stamp} as stamp from workspace where id = $1`, [
-    ws,
-  ]);
-  if (!row) return read();
-  const key = `${row.stamp}/${what}`;
+  const stamps = await stampsOf(sql)(ws);
+  if (!stamps) return read();
+  const key = `${stamps[stamp]}/${what}`;
   const had = kept.get(key);
   if (had) return had.value as T;
   const value = await read();

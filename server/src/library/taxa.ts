@@ -25,17 +25,21 @@ export const asHeader = (r: HeaderRow): TaxonHeader => ({
   common: r.common,
 });
 
-/** Headers of taxa by id. */
+/** Headers of all taxa by id. */
+export const readAllHeaders = (sql: Sql, ws: string): Promise<ReadonlyMap<string, TaxonHeader>> =>
+  keptUnderStamp(sql, ws, 'headers', async () => {
+    const rows = await sql.query<HeaderRow>(`select ${HEADER} from taxon t where t.ws = $1`, [ws]);
+    return new Map(rows.map((r) => [r.id, asHeader(r)]));
+  });
+
+/** Headers of some taxa by id. */
 export async function readHeaders(
   sql: Sql,
   ws: string,
   ids: readonly string[],
 ): Promise<ReadonlyMap<string, TaxonHeader>> {
   if (ids.length === 0) return new Map();
-  const all = await keptUnderStamp(sql, ws, 'headers', async () => {
-    const rows = await sql.query<HeaderRow>(`select ${HEADER} from taxon t where t.ws = $1`, [ws]);
-    return new Map(rows.map((r) => [r.id, asHeader(r)]));
-  });
+  const all = await readAllHeaders(sql, ws);
   return new Map(ids.flatMap((id) => (all.has(id) ? [[id, all.get(id) as TaxonHeader] as const] : [])));
 }
 

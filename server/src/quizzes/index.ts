@@ -5,6 +5,7 @@ import { addStations, changeStation, createStation, orderStations, removeStation
 import { readQuiz, readQuizzes } from './store.ts';
 
 export { needQuiz, planOf, policyOf, readSittings, readStations } from './store.ts';
+export type { SittingOfQuiz } from './store.ts';
 
 export const quizzesHandlers = {
   quizzes: async (call) => ({ body: await readQuizzes(call.app.db, call.who.ws, call.who.id) }),

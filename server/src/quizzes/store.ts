@@ -19,6 +19,7 @@ import { readTrees } from '../material/index.ts';
 interface SummaryRow {
   id: string;
   quiz: string;
+  quiz_name: string;
   section: string;
   section_name: string;
   on_date: string;
@@ -39,25 +40,30 @@ const asSummary = (r: SummaryRow): SittingSummary => ({
   roster: r.roster,
 });
 
+/** A sitting with the quiz it is of. */
+export type SittingOfQuiz = SittingSummary & { readonly quiz: string; readonly quizName: string };
+
 /** Sittings an account may see, the newest first; of one quiz where it is given. */
 export async function readSittings(
   sql: Sql,
   ws: string,
   account: string,
   quiz: string | null = null,
-): Promise<readonly (SittingSummary & { quiz: string })[]> {
+): Promise<readonly SittingOfQuiz[]> {
   const rows = await sql.query<SummaryRow>(
-    `select s.id, s.quiz, s.section, sec.name as section_name, s.on_date, s.state,
+    `select s.id, s.quiz, q.name as quiz_name, s.section, sec.name as section_name, s.on_date, s.state,
        (select count(distinct t.student) from attempt t where t.ws = s.ws and t.sitting = s.id)::integer as joined,
        (select count(distinct t.student) from attempt t where t.ws = s.ws and t.sitting = s.id and t.submitted_at is not null)::integer as submitted,
        (select count(*) from enrolment e where e.ws = s.ws and e.section = s.section and e.to_on is null)::integer as roster
-     from sitting s join section sec on sec.ws = s.ws and sec.id = s.section
+     from sitting s join section sec on sec.ws = s.ws and sec.id = s.section join quiz q on q.ws = s.ws and q.id = s.quiz
      where s.ws = $1 and ${SEES_SECTION('s.section')} and ($3::uuid is null or s.quiz = $3)
      order by s.on_date desc, s.id`,
     [ws, account, quiz],
   );
-  return rows.map((r) => ({ ...asSummary(r), quiz: r.quiz }));
+  return rows.map((r) => ({ ...asSummary(r), quiz: r.quiz, quizName: r.quiz_name }));
 }
+
+const summaryOf = ({ quiz: _quiz, quizName: _name, ...summary }: SittingOfQuiz): SittingSummary => summary;
 
 export async function readQuizzes(sql: Sql, ws: string, account: string): Promise<readonly QuizSummary[]> {
   const sittings = await readSittings(sql, ws, account);
@@ -80,7 +86,7 @@ export async function readQuizzes(sql: Sql, ws: string, account: string): Promis
     list: r.list,
     listName: r.list_name,
     stations: r.stations,
-    sittings: sittings.filter((s) => s.quiz === r.id).map(({ quiz: _quiz, ...s }) => s),
+    sittings: sittings.filter((s) => s.quiz === r.id).map(summaryOf),
     archived: r.archived,
   }));
 }
@@ -107,15 +113,19 @@ const asAsk = ({ params, ...a }: NonNullable<StationRow['asks']>[number]): Ask =
 /** Stations of a quiz in order, with their trees and asks. */
 export async function readStations(sql: Sql, ws: string, quiz: string): Promise<readonly Station[]> {
   const rows = await sql.query<StationRow>(
-    `select st.id, st.number, st.individual, st.version, st.material, st.distance, st.accepts,
+    // Trees that stood before are counted once for all stations: asked for station by station, the planner made a new plan each time.
+    `with stood as materialized (
+       select k.individual, count(distinct k.sitting)::integer as n from station_key k
+       where k.ws = $1 and k.individual in (select h.individual from station h where h.ws = $1 and h.quiz = $2)
+         and k.sitting in (select s.id from sitting s join quiz q on q.ws = s.ws and q.id = s.quiz
+           where s.ws = $1 and s.quiz <> $2 and q.list = (select own.list from quiz own where own.ws = $1 and own.id = $2))
+       group by k.individual)
+     select st.id, st.number, st.individual, st.version, st.material, st.distance, st.accepts,
        st.not_tellable_on_purpose as not_tellable,
        (select jsonb_agg(jsonb_build_object('organ', c.organ, 'cost', c.cost) order by c.ord)
         from clue c where c.ws = st.ws and c.station = st.id) as clues,
        -- A tree that stood often is known by its place.
-       (select count(distinct k.sitting) from station_key k join sitting_station os on os.ws = k.ws and os.id = k.sitting_station
-          join station ot on ot.ws = os.ws and ot.id = os.station join quiz oq on oq.ws = ot.ws and oq.id = ot.quiz
-          join quiz q on q.ws = st.ws and q.id = st.quiz
-        where k.ws = st.ws and k.individual = st.individual and ot.quiz <> st.quiz and oq.list = q.list)::integer as stood_before,
+       coalesce((select stood.n from stood where stood.individual = st.individual), 0) as stood_before,
        (select jsonb_agg(jsonb_build_object('id', a.id, 'ord', a.ord, 'kind', a.kind, 'character', a.character, 'points', a.points,
           'params', a.params) order by a.ord)
         from ask a where a.ws = st.ws and a.station = st.id) as asks
@@ -192,7 +202,7 @@ export async function readQuiz(sql: Sql, ws: string, account: string, id: string
     policy: policyOf(quiz),
     plan: planOf(quiz),
     stations: await readStations(sql, ws, id),
-    sittings: (await readSittings(sql, ws, account, id)).map(({ quiz: _quiz, ...s }) => s),
+    sittings: (await readSittings(sql, ws, account, id)).map(summaryOf),
     locked: quiz.locked,
     archived: quiz.archived,
     version: quiz.version,

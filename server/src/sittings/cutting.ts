@@ -9,7 +9,7 @@ import { insertRows, maybe } from '../db/index.ts';
 import type { Sql } from '../db/index.ts';
 import { conflict, idParam, invalid, needVersion, notFound } from '../http/index.ts';
 import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
-import { readLibrary, readSitePlace, vocabularyToRead } from '../library/index.ts';
+import { keptUnderStamp, readLibrary, readSitePlace, vocabularyToRead } from '../library/index.ts';
 import { readWorkspace } from '../workspace/index.ts';
 import { needSitting, readSittingStations } from './store.ts';
 import type { SittingRow, SittingStationRow } from './store.ts';
@@ -53,6 +53,20 @@ function keepsBy({ tree }: Station, own: DescribedTaxon | undefined, on: string)
   };
 }
 
+/** Species as they are at a site, by id, kept for as long as the library stays as it is. */
+const describedAt = (
+  sql: Sql,
+  ws: string,
+  site: SittingRow['site'],
+  taxa: readonly string[],
+): Promise<ReadonlyMap<string, DescribedTaxon>> =>
+  keptUnderStamp(sql, ws, `cutting/${site.id}/${[...taxa].sort().join()}`, async () => {
+    const place = await readSitePlace(sql, ws, { ...site, elevM: site.elev_m });
+    const library = await readLibrary(sql, ws, taxa);
+    const described = describeTaxa(taxa, library, await vocabularyToRead(sql, ws), place);
+    return new Map(described.map((d) => [d.id, d]));
+  });
+
 async function itemsOf(
   sql: Sql,
   ws: string,
@@ -60,13 +74,7 @@ async function itemsOf(
   rows: readonly SittingStationRow[],
 ): Promise<readonly CuttingItem[]> {
   const taxa = [...new Set(rows.map((r) => r.at.tree.taxon.id))];
-  const site = await readSitePlace(sql, ws, { ...sitting.site, elevM: sitting.site.elev_m });
-  const described = new Map(
-    describeTaxa(taxa, await readLibrary(sql, ws, taxa), await vocabularyToRead(sql, ws), site).map((d) => [
-      d.id,
-      d,
-    ]),
-  );
+  const described = await describedAt(sql, ws, sitting.site, taxa);
   return cuttingList(
     rows.map((r): StationToSupply => ({
       id: r.id,

@@ -39,7 +39,7 @@ export type {
   RevisionInput,
   StationKey,
 } from './key/index.ts';
-export { newestRun, returnResults, staleReasons } from './returning.ts';
+export { newestRun, returnResults, staleSince } from './returning.ts';
 export { cuttingRows } from './cutting.ts';
 export { readHolds } from './holds.ts';
 export { needSitting, publicId, readSittingStations, sittingById } from './store.ts';

@@ -21,14 +21,13 @@ interface Stale {
   readonly key: boolean;
 }
 
-/** What has changed since the newest grading: the answers that count, decisions about names in it, the key. */
-export async function staleReasons(
+/** What has changed since a grading: the answers that count, decisions about names in it, the key. */
+export async function staleSince(
   sql: Sql,
   ws: string,
   sitting: Pick<SittingRow, 'id' | 'list' | 'section'>,
+  run: string,
 ): Promise<readonly StaleReason[]> {
-  const run = await newestRun(sql, ws, sitting.id);
-  if (run === null) return [];
   const found = await one<Stale>(
     sql,
     `with counts as materialized (
@@ -46,6 +45,12 @@ export async function staleReasons(
     [ws, sitting.id, run, sitting.list, sitting.section],
   );
   return (['answers', 'decisions', 'key'] as const).filter((r) => found[r]);
+}
+
+/** What has changed since the newest grading; nothing where there is none. */
+async function staleReasons(sql: Sql, ws: string, sitting: SittingRow): Promise<readonly StaleReason[]> {
+  const run = await newestRun(sql, ws, sitting.id);
+  return run === null ? [] : staleSince(sql, ws, sitting, run);
 }
 
 const STALE_WORDS: Readonly<Record<StaleReason, string>> = {

@@ -1,7 +1,6 @@
 import { stillHolding } from '@hurrow/core/quizzes';
 import type { GradePolicy } from '@hurrow/core/quizzes';
 import type { FrozenRival, FrozenValue } from '@hurrow/core/stations';
-import { maybe } from '../../db/index.ts';
 import type { Sql } from '../../db/index.ts';
 import { readNames } from './names.ts';
 import type { FrozenNames } from './names.ts';
@@ -20,11 +19,16 @@ export interface LockedKey {
 }
 
 interface Head {
-  readonly rev: number;
-  readonly list_rev: number;
-  readonly names_hash: string;
+  readonly keyRev: number;
+  readonly listRev: number;
+  readonly namesHash: string;
   readonly policy: GradePolicy;
 }
+
+/** A station's revision beside the key it is of; of a key without stations, the key alone. */
+type Row = Head & (StationKey | { readonly [column in keyof StationKey]: null });
+
+const isStation = (r: Row): r is Head & StationKey => r.sittingStation !== null;
 
 /** @param rev the revision to read; the highest where it is not given. @returns null where it is not there. */
 export async function readKey(
@@ -33,32 +37,29 @@ export async function readKey(
   sitting: string,
   rev?: number,
 ): Promise<LockedKey | null> {
-  const head = await maybe<Head>(
-    sql,
-    `select rev, list_rev, names_hash, policy from sitting_key
-     where ws = $1 and sitting = $2 and ($3::integer is null or rev = $3) order by rev desc limit 1`,
+  const rows = await sql.query<Row>(
+    `select h.rev as "keyRev", h.list_rev as "listRev", h.names_hash as "namesHash", h.policy,
+       k.sitting_station as "sittingStation", ss.station, st.number, k.rev,
+       k.individual, k.taxon, k.accept, k.conditions, k.valid_from as "validFrom", k.fairness
+     from (select rev, list_rev, names_hash, policy from sitting_key
+       where ws = $1 and sitting = $2 and ($3::integer is null or rev = $3) order by rev desc limit 1) h
+     left join (station_key k join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
+       join station st on st.ws = ss.ws and st.id = ss.station) on k.ws = $1 and k.sitting = $2 and k.rev <= h.rev`,
     [ws, sitting, rev ?? null],
   );
+  const [head] = rows;
   if (!head) return null;
-  const rows = await sql.query<StationKey>(
-    `select k.sitting_station as "sittingStation", ss.station, st.number, k.rev,
-       k.individual, k.taxon, k.accept, k.conditions, k.valid_from as "validFrom", k.fairness
-     from station_key k join sitting_station ss on ss.ws = k.ws and ss.id = k.sitting_station
-     join station st on st.ws = ss.ws and st.id = ss.station
-     where k.ws = $1 and k.sitting = $2 and k.rev <= $3 order by k.sitting_station, k.rev desc`,
-    [ws, sitting, head.rev],
-  );
   const revisions = new Map<string, StationKey[]>();
-  for (const r of [...rows].sort((a, b) => a.number - b.number || b.rev - a.rev)) {
+  for (const r of rows.filter(isStation).sort((a, b) => a.number - b.number || b.rev - a.rev)) {
     const had = revisions.get(r.sittingStation);
     if (had) had.push(r);
     else revisions.set(r.sittingStation, [r]);
   }
   const holding = [...revisions].map(([id, all]) => [id, stillHolding(all)] as const);
   return {
-    rev: head.rev,
-    listRev: head.list_rev,
-    namesHash: head.names_hash,
+    rev: head.keyRev,
+    listRev: head.listRev,
+    namesHash: head.namesHash,
     policy: head.policy,
     stations: new Map(holding.flatMap(([id, [newest]]) => (newest ? [[id, newest] as const] : []))),
     earlier: new Map(
