@@ -11,7 +11,8 @@ export interface GradeRow {
   readonly code: string;
   readonly firstName: string | null;
   readonly station: number;
-  readonly truth: TaxonHeader;
+  /** The place of the tree's species among those of the grades. */
+  readonly truth: number;
   readonly kind: AskKind;
   readonly character: string | null;
   readonly typed: string;
@@ -19,7 +20,8 @@ export interface GradeRow {
   readonly outcome: GradeOutcome;
   readonly points: number;
   readonly most: number;
-  readonly taxon: TaxonHeader | null;
+  /** The place of the species that was named. */
+  readonly taxon: number | null;
   readonly why: string;
   readonly late: boolean;
   readonly override: {
@@ -56,6 +58,8 @@ export interface Grades {
   /** How many answers have a grade, and how many of them a person should see. */
   readonly answers: number;
   readonly toLookAt: number;
+  /** Species that the answers name and should name. */
+  readonly species: readonly TaxonHeader[];
   /** The answers that were asked for. */
   readonly rows: readonly GradeRow[];
   readonly totals: readonly StudentTotal[];

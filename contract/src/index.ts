@@ -12,6 +12,7 @@ export * from './sittings.ts';
 export * from './trees.ts';
 export * from './sheets.ts';
 export * from './grading.ts';
+export * from './gradedAnswers.ts';
 export * from './mixups.ts';
 export * from './characters.ts';
 export * from './reteach.ts';

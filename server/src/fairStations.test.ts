@@ -8,6 +8,7 @@ import type {
   TreeRow,
   WalkResults,
 } from '@hurrow/contract';
+import { gradedAnswers } from '@hurrow/contract';
 import { PLAN, POLICY, PRESET_SETTINGS } from '@hurrow/core/quizzes';
 import type { AskParams } from '@hurrow/core/quizzes';
 import { answersFor, graded, id, joinWalk, moveSitting, openTestApp, send } from './testing/index.ts';
@@ -611,7 +612,7 @@ describe('more kinds of question', () => {
     expect(receipt.body.accepted).toEqual([answer.id]);
     await moveSitting(owner, sitting.id, 'closed');
     const grades = await graded(owner, sitting.id);
-    const row = grades.rows.find((r) => r.response === answer.id);
+    const row = gradedAnswers(grades).find((r) => r.response === answer.id);
     expect(row).toMatchObject({ typed: 'subalpine fir, by white lines', outcome: 'wrong', points: 0 });
     expect(row?.taxon?.id).toBe(id('lasiocarpa'));
   });

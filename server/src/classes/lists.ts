@@ -16,6 +16,7 @@ import type { Account, Call, CallOf, ReplyOf } from '../http/index.ts';
 import {
   HEADER,
   asHeader,
+  keptUnderStamp,
   readHeaders,
   readLibrary,
   readNameIndex,
@@ -90,7 +91,7 @@ export async function readList(call: Call<Account>): Promise<ListDetail> {
   };
 }
 
-export async function readListLibrary(call: Call<Account>): Promise<ListLibrary> {
+async function libraryOfList(call: Call<Account>): Promise<ListLibrary> {
   const detail = await readList(call);
   const { rows: _rows, ...data } = await readLibrary(
     call.app.db,
@@ -109,6 +110,10 @@ export async function readListLibrary(call: Call<Account>): Promise<ListLibrary>
     })),
   };
 }
+
+/** What judging in the browser needs of a list, kept whole: nothing in it changes without the library. */
+export const readListLibrary = (call: Call<Account>): Promise<ListLibrary> =>
+  keptUnderStamp(call.app.db, call.who.ws, `list/${idParam(call, 'id')}`, () => libraryOfList(call));
 
 /** The members of a list with statements that can be edited. */
 export async function readListTable(call: CallOf<'listTable'>): Promise<ReplyOf<'listTable'>> {

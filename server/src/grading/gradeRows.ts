@@ -1,4 +1,4 @@
-import type { GradeOutcome, GradeRow, TaxonHeader } from '@hurrow/contract';
+import type { GradeOutcome, GradedAnswer, TaxonHeader } from '@hurrow/contract';
 import { saidTo } from '@hurrow/core/grading';
 import type { AnswerValue } from '@hurrow/core/answers';
 import { TO_LOOK_AT } from '@hurrow/core/grading';
@@ -20,7 +20,7 @@ export interface Row {
   readonly sitting_station: string;
   readonly ask: string;
   readonly value: AnswerValue;
-  readonly origin: GradeRow['origin'];
+  readonly origin: GradedAnswer['origin'];
   readonly late: boolean;
   readonly outcome: GradeOutcome;
   readonly points: number;
@@ -32,7 +32,7 @@ export interface Row {
   readonly o_outcome: string | null;
   readonly o_reason: string | null;
   readonly o_by: string | null;
-  /** When it was given: as the phone says, and no later than it came. */
+  /** When it was given, as PostgreSQL or the driver writes it: as the phone says, and no later than it came. */
   readonly given_at: string;
 }
 
@@ -69,7 +69,7 @@ const SHOWN: Readonly<Record<Show, string>> = {
 const grades = (
   show: Show,
 ): string => `select g.response, t.student, st.code, st.first_name, r.sitting_station, r.ask, r.value, r.origin, r.late,
-    to_char(least(r.device_at, r.received_at) at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') as given_at, g.outcome, g.points, g.most, g.taxon, g.why, g.folded,
+    least(r.device_at, r.received_at) as given_at, g.outcome, g.points, g.most, g.taxon, g.why, g.folded,
     o.points as o_points, o.outcome as o_outcome, o.reason as o_reason, ac.name as o_by
   ${GRADED} left join account ac on ac.ws = o.ws and ac.id = o.by_account
   where t.ws = $1 and t.sitting = $2 ${SHOWN[show]}`;
@@ -78,7 +78,7 @@ type Headers = ReadonlyMap<string, TaxonHeader>;
 
 /** A grade with the answer and the question it belongs to. */
 export interface ReadGrade {
-  readonly row: GradeRow;
+  readonly row: GradedAnswer;
   readonly sittingStation: string;
   /** The id of the question. */
   readonly ask: string;
@@ -96,8 +96,8 @@ function keysOf(
   const first = new Map<string, string>();
   const place = (r: Pick<Row, 'student' | 'sitting_station'>): string => `${r.sitting_station}/${r.student}`;
   for (const r of rows) {
-    const had = first.get(place(r));
-    if (had === undefined || r.given_at < had) first.set(place(r), r.given_at);
+    const [had, at] = [first.get(place(r)), new Date(r.given_at).toISOString()];
+    if (had === undefined || at < had) first.set(place(r), at);
   }
   return (r) => {
     const newest = key.stations.get(r.sitting_station);
@@ -169,7 +169,7 @@ export function readRows(
 }
 
 /** The tree's species under the names it had when the key was locked. */
-const truthHeader = (station: StationKey, headers: Headers): GradeRow['truth'] => {
+const truthHeader = (station: StationKey, headers: Headers): GradedAnswer['truth'] => {
   const now = headers.get(station.taxon);
   const { scientific, common } = station.accept;
   return {

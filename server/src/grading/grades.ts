@@ -1,4 +1,5 @@
 import type { ChangedTotal, Grades, StudentTotal } from '@hurrow/contract';
+import { sentGrades } from '@hurrow/contract';
 import { TO_LOOK_AT } from '@hurrow/core/grading';
 import { maybe } from '../db/index.ts';
 import type { Database, Sql } from '../db/index.ts';
@@ -121,6 +122,7 @@ const UNGRADED: Grades = {
   changedSince: [],
   answers: 0,
   toLookAt: 0,
+  species: [],
   rows: [],
   totals: [],
 };
@@ -171,7 +173,7 @@ export async function readGrades(db: Database, ws: string, sitting: SittingRow, 
     changedSince: await changedSince(db, ws, sitting, run, students, byName),
     answers: sum((t) => t.answers),
     toLookAt: sum((t) => t.toSee),
-    rows: grades.map((g) => g.row),
+    ...sentGrades(grades.map((g) => g.row)),
     totals: students,
   };
 }

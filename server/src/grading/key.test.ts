@@ -7,6 +7,7 @@ import type {
   StatementRow,
   WalkResults,
 } from '@hurrow/contract';
+import { gradedAnswers } from '@hurrow/contract';
 import {
   answersFor,
   id,
@@ -259,7 +260,7 @@ describe('a tree that stands in at one sitting', () => {
       await moveSitting(owner, s.id, 'closed');
       runs.push(await grade(s.id));
     }
-    const at1 = runs.map((g) => g.rows.find((r) => r.station === 1 && r.kind === 'common'));
+    const at1 = runs.map((g) => gradedAnswers(g).find((r) => r.station === 1 && r.kind === 'common'));
     expect(at1.map((r) => [r?.truth.scientific, r?.outcome, r?.points])).toEqual([
       ['Abies lasiocarpa', 'other_species', 0],
       ['Abies grandis', 'exact', 2],

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { gradedAnswers } from '@hurrow/contract';
 import type { SentAnswer, SittingDetail, SittingKey, WalkResults } from '@hurrow/contract';
 import {
   answersFor,
@@ -61,7 +62,7 @@ test('a tree that changes during a sitting: whoever was there before is graded a
   ]);
 
   const grades = await graded(owner, sitting.id);
-  const named = grades.rows.filter((r) => r.station === 1 && r.kind === 'common');
+  const named = gradedAnswers(grades).filter((r) => r.station === 1 && r.kind === 'common');
   expect(named.map((r) => [r.code, r.truth.scientific, r.outcome, r.points])).toEqual([
     ['11', 'Abies grandis', 'exact', 2],
     ['12', 'Abies lasiocarpa', 'other_species', 0],
@@ -98,7 +99,9 @@ test('a tree that changes during a sitting: whoever was there before is graded a
     [id('lasiocarpa')],
   );
   expect((await revise(sitting.id)).body.revisions[0]).toMatchObject({ rev: 3, from: FROM });
-  const again = (await graded(owner, sitting.id)).rows.filter((r) => r.station === 1 && r.kind === 'common');
+  const again = gradedAnswers(await graded(owner, sitting.id)).filter(
+    (r) => r.station === 1 && r.kind === 'common',
+  );
   expect(again.map((r) => [r.code, r.truth.scientific])).toEqual([
     ['11', 'Abies grandis'],
     ['12', 'Abies lasiocarpa'],

@@ -5,7 +5,7 @@ import type { Request, Response } from 'express';
 import { ROUTE_LIST } from '@hurrow/contract';
 import type { Route, RouteName } from '@hurrow/contract';
 import { readBody } from './body.ts';
-import { bodyText } from './bodyText.ts';
+import { bodyBytes } from './bodyBytes.ts';
 import type { Account, App, Call, Handler, Handlers, Reply, Who } from './call.ts';
 import { onError } from './errors.ts';
 import { once } from './once.ts';
@@ -58,7 +58,7 @@ function send(res: Response, reply: Reply, secure: boolean): void {
   else {
     res.status(reply.status ?? 200).type('application/json');
     // Not `res.send`, which reads a body once more to name it for browsers that keep it; none keeps these.
-    res.end(bodyText(reply.body));
+    res.end(bodyBytes(reply.body));
   }
 }
 

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { openTestApp, WS, id } from '../testing/index.ts';
+import type { Sql } from '../db/index.ts';
 import type { TestApp } from '../testing/index.ts';
 import { keptUnderStamp, keptWithVocabulary } from './kept.ts';
 import { readHeaders } from './taxa.ts';
@@ -21,6 +22,25 @@ test('what was read is kept until the library changes', async () => {
   expect([await read(), await read()]).toEqual([1, 1]);
   await app.db.query(rename, [id('grandis'), 'giant fir', 'common']);
   expect([await read(), await read()]).toEqual([2, 2]);
+});
+
+test('many who ask at once cost two questions, and after a change none of them is told the old', async () => {
+  let [asked, reads] = [0, 0];
+  const counting: Sql = {
+    kind: app.db.kind,
+    query: (text, params) => {
+      asked += 1;
+      return app.db.query(text, params);
+    },
+  };
+  const read = (what: string): Promise<number> =>
+    keptUnderStamp(counting, WS, `together ${what}`, () => Promise.resolve((reads += 1)));
+  const all = ['a', 'b', 'c', 'd', 'e'];
+  expect(await Promise.all(all.map(read))).toEqual([1, 2, 3, 4, 5]);
+  expect(asked).toBe(2);
+  expect(await Promise.all(all.map(read))).toEqual([1, 2, 3, 4, 5]);
+  await app.db.query(rename, [id('grandis'), 'giant fir', 'common']);
+  expect(await Promise.all(all.map(read))).toEqual([6, 7, 8, 9, 10]);
 });
 
 test('the vocabulary is read again when it changes, and for nothing else', async () => {

@@ -9,7 +9,7 @@ import { readPairs } from './pairs.ts';
 import { readPhotos } from './photos.ts';
 import { readSeasons } from './seasons.ts';
 import { readSourceRows } from './sources.ts';
-import { readCautions, readHeaders, readNames } from './taxa.ts';
+import { readAllHeaders, readCautions, readHeaders, readNames } from './taxa.ts';
 
 /** Common names of a taxon that other taxa bear too. */
 async function readShared(sql: Sql, ws: string, taxon: string): Promise<readonly SharedName[]> {
@@ -63,70 +63,113 @@ async function readHead(sql: Sql, ws: string, taxon: string): Promise<Head> {
   throw notFound('There is no such species.', { remedy: 'Choose one under Species.' });
 }
 
+const readProse = (sql: Sql, ws: string, taxon: string): Promise<readonly Prose[]> =>
+  sql.query<Prose>(
+    'select topic, text, audience, disputed from prose where ws = $1 and taxon = $2 order by topic, id',
+    [ws, taxon],
+  );
+
+const readRecord = (sql: Sql, ws: string, taxon: string): Promise<RecordTree | null> =>
+  maybe<RecordTree>(
+    sql,
+    'select girth_mm as girth, height_mm as height, spread_mm as spread, place, year from record_tree where ws = $1 and taxon = $2',
+    [ws, taxon],
+  );
+
+const readSettled = async (sql: Sql, ws: string, taxon: string): Promise<readonly string[]> =>
+  (
+    await sql.query<{ question: string }>(
+      'select question from question_settled where ws = $1 and taxon = $2',
+      [ws, taxon],
+    )
+  ).map((r) => r.question);
+
+const readRegions = (sql: Sql, ws: string, taxon: string): Promise<SpeciesProfile['range']> =>
+  sql.query<{ region: string; presence: string }>(
+    'select region, presence from range_record where ws = $1 and taxon = $2 order by region',
+    [ws, taxon],
+  );
+
+const readListsOf = (sql: Sql, ws: string, taxon: string): Promise<SpeciesProfile['lists']> =>
+  sql.query<{ id: string; name: string }>(
+    'select l.id, l.name from list_member m join list l on l.ws = m.ws and l.id = m.list where m.ws = $1 and m.taxon = $2 order by lower(l.name)',
+    [ws, taxon],
+  );
+
+/** Statements and seasons of a taxon, of what stands above it and of the others of its genus, with the names of all. */
+async function readGround(
+  sql: Sql,
+  ws: string,
+  id: string,
+): Promise<
+  Pick<
+    SpeciesProfile,
+    'header' | 'parents' | 'above' | 'congeners' | 'statements' | 'windows' | 'taxa' | 'policy' | 'policies'
+  >
+> {
+  const congeners = await readCongeners(sql, ws, id);
+  const data = await readLibrary(sql, ws, [id, ...congeners]);
+  const headers = await readAllHeaders(sql, ws);
+  const header = headers.get(id);
+  if (!header) throw notFound('There is no such species.', { remedy: 'Choose one under Species.' });
+  const nodes = new Map(data.taxa.map((t) => [t.id, t]));
+  const above = lineage(nodes, id).flat().slice(1);
+  return {
+    header,
+    parents: nodes.get(id)?.parents ?? [],
+    above: above.flatMap((t) => headers.get(t) ?? []),
+    congeners,
+    statements: data.rows,
+    windows: data.windows,
+    taxa: data.taxa,
+    policy: data.policy,
+    policies: data.policies ?? [],
+  };
+}
+
 /** Everything recorded of one taxon, of what stands above it and of the others of its genus. */
 export async function readProfile(call: Call<Account>): Promise<SpeciesProfile> {
   const { ws } = call.who;
   const { db } = call.app;
   const id = idParam(call, 'id');
-  const head = await readHead(db, ws, id);
-  const congeners = await readCongeners(db, ws, id);
-  const data = await readLibrary(db, ws, [id, ...congeners]);
-  const headers = await readHeaders(
-    db,
-    ws,
-    data.taxa.map((t) => t.id),
-  );
-  const header = headers.get(id);
-  if (!header) throw notFound('There is no such species.', { remedy: 'Choose one under Species.' });
-  const nodes = new Map(data.taxa.map((t) => [t.id, t]));
+  const [head, ground, names, shared, prose, cautions, roots, pairs, photos] = await Promise.all([
+    readHead(db, ws, id),
+    readGround(db, ws, id),
+    readNames(db, ws, id),
+    readShared(db, ws, id),
+    readProse(db, ws, id),
+    readCautions(db, ws, [id]),
+    readRoots(db, ws, id),
+    readPairs(db, ws, id),
+    readPhotos(db, ws, id),
+  ]);
+  const [record, settled, range, seasons, sources, lists] = await Promise.all([
+    readRecord(db, ws, id),
+    readSettled(db, ws, id),
+    readRegions(db, ws, id),
+    readSeasons(db, ws, id),
+    readSourceRows(db, ws),
+    readListsOf(db, ws, id),
+  ]);
   return {
-    header,
+    ...ground,
     version: head.version,
     status: head.status,
     checkedBy: head.checked_by,
     checkedOn: head.checked_on,
-    parents: nodes.get(id)?.parents ?? [],
-    names: await readNames(db, ws, id),
-    shared: await readShared(db, ws, id),
-    above: lineage(nodes, id)
-      .flat()
-      .slice(1)
-      .flatMap((t) => headers.get(t) ?? []),
-    congeners,
-    prose: await db.query<Prose>(
-      'select topic, text, audience, disputed from prose where ws = $1 and taxon = $2 order by topic, id',
-      [ws, id],
-    ),
-    cautions: (await readCautions(db, ws, [id])).get(id) ?? [],
-    roots: await readRoots(db, ws, id),
-    pairs: await readPairs(db, ws, id),
-    photos: await readPhotos(db, ws, id),
-    record: await maybe<RecordTree>(
-      db,
-      'select girth_mm as girth, height_mm as height, spread_mm as spread, place, year from record_tree where ws = $1 and taxon = $2',
-      [ws, id],
-    ),
-    settled: (
-      await db.query<{ question: string }>(
-        'select question from question_settled where ws = $1 and taxon = $2',
-        [ws, id],
-      )
-    ).map((r) => r.question),
-    range: await db.query<{ region: string; presence: string }>(
-      'select region, presence from range_record where ws = $1 and taxon = $2 order by region',
-      [ws, id],
-    ),
-    statements: data.rows,
-    windows: data.windows,
-    seasons: await readSeasons(db, ws, id),
-    taxa: data.taxa,
-    sources: await readSourceRows(db, ws),
-    policy: data.policy,
-    policies: data.policies ?? [],
-    lists: await db.query<{ id: string; name: string }>(
-      'select l.id, l.name from list_member m join list l on l.ws = m.ws and l.id = m.list where m.ws = $1 and m.taxon = $2 order by lower(l.name)',
-      [ws, id],
-    ),
+    names,
+    shared,
+    prose,
+    cautions: cautions.get(id) ?? [],
+    roots,
+    pairs,
+    photos,
+    record,
+    settled,
+    range,
+    seasons,
+    sources,
+    lists,
   };
 }
 

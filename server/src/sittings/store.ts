@@ -7,7 +7,7 @@ import { SEES_SECTION } from '../access/index.ts';
 import { SITE, asSite } from '../classes/index.ts';
 import type { SiteRow } from '../classes/index.ts';
 import { insertRows, maybe, one } from '../db/index.ts';
-import type { Sql } from '../db/index.ts';
+import type { Database, Sql } from '../db/index.ts';
 import { notFound } from '../http/index.ts';
 import type { Account } from '../http/index.ts';
 import { readTrees } from '../material/index.ts';
@@ -173,15 +173,35 @@ export async function readPeople(
   );
 }
 
-export async function readSitting(sql: Sql, who: Account, id: string): Promise<SittingDetail> {
-  const sitting = await needSitting(sql, who, id);
+interface Open {
+  readonly disputes: number;
+  readonly shifts: number;
+}
+
+/** How many disagreements and shifted sheets of a sitting nobody has settled. */
+const readOpen = (sql: Sql, ws: string, sitting: string): Promise<Open> =>
+  one<Open>(
+    sql,
+    `select (select count(*) from answer_dispute where ws = $1 and sitting = $2 and state = 'open')::integer as disputes,
+       (select count(*) from sheet_shift where ws = $1 and sitting = $2 and state = 'open')::integer as shifts`,
+    [ws, sitting],
+  );
+
+/** A sitting as its page shows it. Its parts are read beside each other, so this is not for a transaction. */
+export async function readSitting(db: Database, who: Account, id: string): Promise<SittingDetail> {
+  const sitting = await needSitting(db, who, id);
   const { ws } = who;
-  const quiz = await needQuiz(sql, ws, sitting.quiz);
-  const rows = await readSittingStations(sql, ws, sitting);
-  const summary = (await readSittings(sql, ws, who.id, sitting.quiz)).find((s) => s.id === id);
+  const [quiz, rows, all, open, people] = await Promise.all([
+    needQuiz(db, ws, sitting.quiz),
+    readSittingStations(db, ws, sitting),
+    readSittings(db, ws, who.id, sitting.quiz),
+    readOpen(db, ws, id),
+    readPeople(db, ws, sitting),
+  ]);
+  const summary = all.find((s) => s.id === id);
   if (!summary) throw notFound('There is no such sitting.');
   const drawn = await drawnStations(
-    sql,
+    db,
     ws,
     rows.map((r) => r.at),
     rows,
@@ -199,12 +219,6 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     hides: r.hides ?? [],
     drawn: drawn.get(r.station) ?? [],
   }));
-  const { disputes, shifts } = await one<{ disputes: number; shifts: number }>(
-    sql,
-    `select (select count(*) from answer_dispute where ws = $1 and sitting = $2 and state = 'open')::integer as disputes,
-       (select count(*) from sheet_shift where ws = $1 and sitting = $2 and state = 'open')::integer as shifts`,
-    [ws, id],
-  );
   return {
     ...summary,
     quizName: quiz.name,
@@ -218,11 +232,11 @@ export async function readSitting(sql: Sql, who: Account, id: string): Promise<S
     code: sitting.code,
     codeExpires: sitting.code_expires,
     stations: at,
-    people: await readPeople(sql, ws, sitting),
+    people,
     asks: at.reduce((n, s) => n + s.station.asks.length, 0),
-    disputes,
+    disputes: open.disputes,
     returnedBy: sitting.returned_by,
-    shifts,
+    shifts: open.shifts,
     version: sitting.version,
   };
 }

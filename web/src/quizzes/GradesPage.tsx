@@ -4,7 +4,7 @@ import Alert from 'antd/es/alert';
 import Button from 'antd/es/button';
 import Segmented from 'antd/es/segmented';
 import Switch from 'antd/es/switch';
-import type { GradeRow, Grades, GradingDone, SittingDetail } from '@hurrow/contract';
+import type { GradedAnswer, Grades, GradingDone, SittingDetail } from '@hurrow/contract';
 import { showDate } from '@hurrow/core/conditions';
 import { useRead, useWrite } from '../api/index.ts';
 import { useSession } from '../app/index.ts';
@@ -105,7 +105,7 @@ function GradesOf({
   onRoom: (room: Room) => void;
 }) {
   const [decided, setDecided] = useState<GradingDone | null>(null);
-  const [overriding, setOverriding] = useState<GradeRow | null>(null);
+  const [overriding, setOverriding] = useState<GradedAnswer | null>(null);
   const [open, setOpen] = useState<'again' | 'return' | null>(null);
   const [hidden, setHidden] = useState(false);
   const due = useRead('decisionsDue', { id: sitting.id });

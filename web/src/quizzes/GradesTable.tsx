@@ -1,6 +1,8 @@
+import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import Button from 'antd/es/button';
-import type { GradeRow, Grades, SittingDetail } from '@hurrow/contract';
+import { gradedAnswers } from '@hurrow/contract';
+import type { GradedAnswer, Grades, SittingDetail } from '@hurrow/contract';
 import { useVocabulary } from '../app/index.ts';
 import { CorrectTree, DataTable, TaxonName } from '../parts/index.ts';
 import { OUTCOME_WORDS } from './outcomes.ts';
@@ -20,16 +22,17 @@ export function GradesTable({
   hidden: boolean;
   tools: ReactNode;
   empty: ReactNode;
-  onOverride: (row: GradeRow) => void;
+  onOverride: (row: GradedAnswer) => void;
 }) {
   const vocabulary = useVocabulary();
+  const answers = useMemo(() => gradedAnswers(grades), [grades]);
   const tagAt = (station: number): string =>
     sitting.stations.find((s) => s.station.number === station)?.station.tree.tag ?? '';
   return (
-    <DataTable<GradeRow>
+    <DataTable<GradedAnswer>
       label="Graded answers"
       file={`grades ${sitting.quizName} ${sitting.sectionName}`}
-      rows={grades.rows}
+      rows={answers}
       rowKey={(r) => r.response}
       tools={tools}
       empty={empty}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Button from 'antd/es/button';
 import Input from 'antd/es/input';
 import InputNumber from 'antd/es/input-number';
-import type { GradeRow } from '@hurrow/contract';
+import type { GradedAnswer } from '@hurrow/contract';
 import { useWrite } from '../api/index.ts';
 import { Dialog, ProblemNote } from '../parts/index.ts';
 
@@ -12,7 +12,7 @@ export function OverrideEditor({
   returned,
   onClose,
 }: {
-  row: GradeRow;
+  row: GradedAnswer;
   /** Whether students see their results already. */
   returned: boolean;
   onClose: () => void;

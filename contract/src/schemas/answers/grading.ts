@@ -55,7 +55,7 @@ export const gradeRowSchema = record<GradeRow>({
   code: text,
   firstName: nullOr(text),
   station: number,
-  truth: taxonHeaderSchema,
+  truth: number,
   kind: askKindSchema,
   character: nullOr(text),
   typed: text,
@@ -63,7 +63,7 @@ export const gradeRowSchema = record<GradeRow>({
   outcome: gradeOutcomeSchema,
   points: number,
   most: number,
-  taxon: nullOr(taxonHeaderSchema),
+  taxon: nullOr(number),
   why: text,
   late: flag,
   override: nullOr(
@@ -89,6 +89,7 @@ export const gradesSchema = record<Grades>({
   changedSince: listOf(changedTotalSchema),
   answers: number,
   toLookAt: number,
+  species: listOf(taxonHeaderSchema),
   rows: listOf(gradeRowSchema),
   totals: listOf(studentTotalSchema),
 });
