@@ -69,8 +69,8 @@ export async function insertRows(
   );
 }
 
-/** An insert with all it sends, so that it can be made while the database is at work on something else. */
-export interface Insert {
+/** A query with all it sends, so that it can be made while the database is at work on something else. */
+export interface Statement {
   readonly text: string;
   readonly params: readonly unknown[];
 }
@@ -84,7 +84,7 @@ export function sharingInsert(
   table: string,
   ids: readonly string[],
   rows: readonly Readonly<Record<string, unknown>>[],
-): Insert | null {
+): Statement | null {
   const [first] = rows;
   if (!first) return null;
   const rest = Object.keys(first).filter((c) => !ids.includes(c));
@@ -124,11 +124,6 @@ export function sharingInsert(
  */
 export const amongIds = (column: string, place: number): string =>
   `($${place}::uuid[] is null or ${column} in (select unnest($${place}::uuid[])))`;
-
-/** Runs an insert that was made before; null where there was nothing to insert. */
-export async function runInsert(sql: Sql, insert: Insert | null): Promise<void> {
-  if (insert) await sql.query(insert.text, insert.params);
-}
 
 /**
  * Writes derived rows whose keys were all read in the same transaction. On PGlite their foreign keys are not checked once

@@ -1,5 +1,5 @@
 export { bulkLoad } from './bulk.ts';
-export { insertColumns } from './columns.ts';
+export { columnsInsert, insertColumns } from './columns.ts';
 export type { Column } from './columns.ts';
 export { countRows } from './counts.ts';
 export { asText, readMany, readWide, rowsOf } from './asText.ts';
@@ -7,17 +7,9 @@ export type { Columns, RowsText } from './asText.ts';
 export { gathered, perDatabase } from './gathered.ts';
 export { placeEmptyFolder } from './emptyFolder.ts';
 export type { Empty } from './emptyFolder.ts';
-export {
-  amongIds,
-  insertRows,
-  maybe,
-  one,
-  runInsert,
-  sharingInsert,
-  writeDerived,
-  written,
-} from './database.ts';
-export type { Database, Insert, Sql } from './database.ts';
+export { amongIds, insertRows, maybe, one, sharingInsert, writeDerived, written } from './database.ts';
+export type { Database, Sql, Statement } from './database.ts';
+export { runInOrder } from './inOrder.ts';
 export { openPglite } from './pglite.ts';
 export { openPgliteThread } from './pgliteThread.ts';
 export { openPostgres } from './postgres.ts';

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { WS, openTestApp } from '../testing/index.ts';
 import type { TestApp } from '../testing/index.ts';
-import { runInsert, sharingInsert, writeDerived } from './index.ts';
+import { runInOrder, sharingInsert, writeDerived } from './index.ts';
 import type { Sql } from './index.ts';
 
 let app: TestApp;
@@ -75,7 +75,7 @@ describe('rows that share most of their columns', () => {
   });
 
   test('of none are no query', async () => {
-    await runInsert(app.db, sharingInsert('no_such_table', ['student'], []));
+    await runInOrder(app.db, [sharingInsert('no_such_table', ['student'], [])]);
     expect(await app.db.query('select 1 from look where ws = $1', [WS])).toEqual([]);
   });
 });
@@ -89,14 +89,13 @@ async function insertInto(tx: Sql, sent: readonly Kept[]): Promise<void> {
     kind: tx.kind,
     query: (text, params) => tx.query(text.replace('public."sharing"', `${schema}."sharing"`), params),
   };
-  await runInsert(
-    through,
+  await runInOrder(through, [
     sharingInsert(
       'sharing',
       ['student', 'truth'],
       sent.map((r) => ({ ...r })),
     ),
-  );
+  ]);
 }
 
 test('derived rows are written without their keys on PGlite alone, and keys hold again afterwards', async () => {

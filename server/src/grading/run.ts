@@ -16,7 +16,6 @@ import { placesOf } from './places.ts';
 import { byRevision } from './revisions.ts';
 import type { Run, StationOfRun } from './stationRows.ts';
 import { writeParts, writeStation } from './writeRows.ts';
-import type { Part } from './writeRows.ts';
 
 /** Changes whenever the same answers under the same key could be graded otherwise. */
 export const ENGINE = 'grading-2';
@@ -99,9 +98,9 @@ async function scopeOf(
   return { scope, isPart };
 }
 
-/** A station that was given to be graded. */
-interface Pending<T> extends StationOfRun {
-  readonly graded: Promise<T>;
+/** A station that was read, with what its task was given for. */
+interface Given<T> extends StationOfRun {
+  readonly made: Promise<T>;
 }
 
 /** Students whose sheet may be off by a line, by the number of the station, while nobody has decided. */
@@ -120,23 +119,23 @@ async function waitingLines(
 }
 
 /**
- * Reads the answers of each station in scope and gives them to be graded, without waiting for the grades.
- * @param grade what grades them.
+ * Reads the answers of each station in scope and gives them away to be graded, without waiting for the grades.
+ * @param give what takes the task of a station.
  */
 async function readStations<T>(
   tx: Sql,
   run: Run,
   bench: Bench,
   scope: Scope,
-  grade: (task: TextTask, of: StationOfRun) => Promise<T>,
-): Promise<Pending<T>[]> {
+  give: (task: TextTask, of: StationOfRun) => Promise<T>,
+): Promise<Given<T>[]> {
   const { ws } = run;
-  const pending: Pending<T>[] = [];
+  const given: Given<T>[] = [];
   const isWhole = [...scope.values()].some((w) => w === null);
   const everybody = isWhole ? await participants(tx, ws, run.sitting.id) : [];
   const took = new Set(everybody);
   const waiting = await waitingLines(tx, ws, run.sitting.id);
-  const give = async (station: StationKey, whose: Whose, students: readonly string[]): Promise<void> => {
+  const read = async (station: StationKey, whose: Whose, students: readonly string[]): Promise<void> => {
     const answers = await countedAnswers(tx, ws, station.sittingStation, whose);
     const calls = await firstCalls(tx, ws, station.sittingStation, whose);
     const of = { run, station, whose };
@@ -148,43 +147,41 @@ async function readStations<T>(
       students,
       waiting: waiting.get(station.number) ?? [],
     };
-    const graded = grade(task, of);
+    const made = give(task, of);
     // What fails is told where it is waited for.
-    graded.catch(() => undefined);
-    pending.push({ ...of, graded });
+    made.catch(() => undefined);
+    given.push({ ...of, made });
   };
   for (const station of bench.stations.values()) {
     const whose = scope.get(station.sittingStation);
     if (whose === undefined) continue;
     if (!bench.earlier.has(station.sittingStation)) {
-      await give(station, whose, whose ?? everybody);
+      await read(station, whose, whose ?? everybody);
       continue;
     }
     // Also of whoever no answer counts any more, so that what they had is ended.
     const all = whose ?? (await attendees(tx, ws, run.sitting.id));
     for (const [key, own] of await byRevision(tx, ws, bench, station, all))
-      if (own.length > 0) await give(key, own, whose === null ? own.filter((s) => took.has(s)) : own);
+      if (own.length > 0) await read(key, own, whose === null ? own.filter((s) => took.has(s)) : own);
   }
-  return pending;
+  return given;
 }
 
 /** Grades some answers at some stations, and writes them all at once. */
 async function gradeParts(tx: Sql, run: Run, bench: Bench, scope: Scope, grading: Grading): Promise<number> {
-  const pending = await readStations(tx, run, bench, scope, grading.grade);
-  return writeDerived(tx, async () => {
-    const parts: Part[] = [];
-    for (const { station, whose, graded } of pending)
-      parts.push({ station, students: whose ?? [], graded: await graded });
-    return writeParts(tx, run, parts);
-  });
+  const given = await readStations(tx, run, bench, scope, (task) => Promise.resolve(task));
+  const parts = await Promise.all(
+    given.map(async ({ station, whose, made }) => ({ station, students: whose ?? [], task: await made })),
+  );
+  return writeDerived(tx, () => writeParts(tx, run, parts, grading.grade));
 }
 
 /** Grades whole stations: while one is graded, the next is read, and while one is written, the next is made ready. */
 async function gradeWhole(tx: Sql, run: Run, bench: Bench, scope: Scope, grading: Grading): Promise<number> {
-  const pending = await readStations(tx, run, bench, scope, grading.rows);
+  const given = await readStations(tx, run, bench, scope, grading.rows);
   return writeDerived(tx, async () => {
     let changed = 0;
-    for (const { graded } of pending) changed += await writeStation(tx, run, await graded);
+    for (const { made } of given) changed += await writeStation(tx, run, await made);
     return changed;
   });
 }

@@ -1,9 +1,10 @@
 import type { StudentLook } from '@hurrow/core/grading';
-import { readWide, runInsert, writeDerived } from '../db/index.ts';
-import type { Columns, Insert, Sql } from '../db/index.ts';
+import { readWide, runInOrder, writeDerived } from '../db/index.ts';
+import type { Columns, Sql, Statement } from '../db/index.ts';
 import type { StationKey } from '../sittings/index.ts';
 import type { Whose } from './answers.ts';
-import type { KeptGrade, TextGrades } from './gradeText.ts';
+import type { Grading } from './graders.ts';
+import type { KeptGrade, TextTask } from './gradeText.ts';
 import { gradesInsert, lookRows, looksInsert } from './stationRows.ts';
 import type { Run, StationRows } from './stationRows.ts';
 
@@ -46,14 +47,13 @@ const isSame = (a: GradeInForce, b: KeptGrade): boolean =>
   a.why === b.why &&
   a.folded === b.folded;
 
-const endLooks = (tx: Sql, run: Run, station: string, whose: Whose) =>
-  tx.query(
-    'delete from look where ws = $1 and sitting_station = $2 and ($3::uuid[] is null or student = any($3::uuid[]))',
-    [run.ws, station, whose],
-  );
+const endLooks = (run: Run, station: string, whose: Whose): Statement => ({
+  text: 'delete from look where ws = $1 and sitting_station = $2 and ($3::uuid[] is null or student = any($3::uuid[]))',
+  params: [run.ws, station, whose],
+});
 
 interface Changes {
-  readonly insert: Insert | null;
+  readonly insert: Statement | null;
   /** Grades that held before and end now. */
   readonly ended: readonly GradeInForce[];
   /** How many grades are other than before. */
@@ -82,14 +82,14 @@ function changesFrom(run: Run, standing: readonly GradeInForce[], now: readonly 
 }
 
 /** Ends grades, found by their whole key: of an answer there is one for each run that graded it otherwise. */
-const endGrades = async (tx: Sql, run: Run, ended: readonly GradeInForce[]): Promise<void> => {
-  if (ended.length === 0) return;
-  await tx.query(
-    `update grade g set last_seq = $4 from unnest($2::uuid[], $3::uuid[]) e(response, run)
+const endGrades = (run: Run, ended: readonly GradeInForce[]): Statement | null =>
+  ended.length === 0
+    ? null
+    : {
+        text: `update grade g set last_seq = $4 from unnest($2::uuid[], $3::uuid[]) e(response, run)
      where g.ws = $1 and g.response = e.response and g.run = e.run`,
-    [run.ws, ended.map((g) => g.response), ended.map((g) => g.run), run.seq - 1],
-  );
-};
+        params: [run.ws, ended.map((g) => g.response), ended.map((g) => g.run), run.seq - 1],
+      };
 
 /**
  * Keeps the grades of a station that are other than before, ends those they take the place of, and writes its looks in
@@ -97,18 +97,21 @@ const endGrades = async (tx: Sql, run: Run, ended: readonly GradeInForce[]): Pro
  */
 export async function writeStation(tx: Sql, run: Run, rows: StationRows): Promise<number> {
   const { insert, ended, changed } = await changesOf(tx, run, rows);
-  await endGrades(tx, run, ended);
-  await endLooks(tx, run, rows.station, rows.whose);
-  await runInsert(tx, insert);
-  await runInsert(tx, rows.looks);
+  await runInOrder(tx, [endGrades(run, ended), endLooks(run, rows.station, rows.whose), insert, rows.looks]);
   return changed;
 }
 
-/** Some students at one station whose answers were graded again. */
+/** Some students at one station whose answers are graded again. */
 export interface Part {
   readonly station: StationKey;
   readonly students: readonly string[];
-  readonly graded: TextGrades;
+  readonly task: TextTask;
+}
+
+/** What grading some parts again gave. */
+interface Regraded {
+  readonly grades: readonly KeptGrade[];
+  readonly looks: Statement | null;
 }
 
 const partInForce = (
@@ -128,25 +131,39 @@ const partInForce = (
     [ws, sitting.id, stations, students],
   );
 
+/** Grades parts and makes their looks ready. */
+async function regrade(run: Run, parts: readonly Part[], grade: Grading['grade']): Promise<Regraded> {
+  const graded = await Promise.all(parts.map(async (p) => ({ ...p, ...(await grade(p.task)) })));
+  return {
+    grades: graded.flatMap((g) => g.grades),
+    looks: looksInsert(graded.flatMap((g) => lookRows(run, g.station, g.looks))),
+  };
+}
+
 /**
  * The same for some students at some stations at once: a decision touches few answers at many stations, and asking
- * station by station takes longer than grading them.
+ * station by station takes longer than grading them. They are graded while the database looks up the grades they had.
  */
-export async function writeParts(tx: Sql, run: Run, parts: readonly Part[]): Promise<number> {
+export async function writeParts(
+  tx: Sql,
+  run: Run,
+  parts: readonly Part[],
+  grade: Grading['grade'],
+): Promise<number> {
   const stations = parts.flatMap((p) => p.students.map(() => p.station.sittingStation));
   const students = parts.flatMap((p) => p.students);
   if (students.length === 0) return 0;
-  const now = parts.flatMap((p) => p.graded.grades);
-  const { insert, ended, changed } = changesFrom(run, await partInForce(tx, run, stations, students), now);
-  await endGrades(tx, run, ended);
-  await tx.query(
-    `delete from look l using unnest($2::uuid[], $3::uuid[]) w(station, student)
+  const [standing, now] = await Promise.all([
+    partInForce(tx, run, stations, students),
+    regrade(run, parts, grade),
+  ]);
+  const { insert, ended, changed } = changesFrom(run, standing, now.grades);
+  const endLooksThere = {
+    text: `delete from look l using unnest($2::uuid[], $3::uuid[]) w(station, student)
      where l.ws = $1 and l.sitting_station = w.station and l.student = w.student`,
-    [run.ws, stations, students],
-  );
-  const looks = parts.flatMap((p) => lookRows(run, p.station, p.graded.looks));
-  await runInsert(tx, insert);
-  await runInsert(tx, looksInsert(looks));
+    params: [run.ws, stations, students],
+  };
+  await runInOrder(tx, [endGrades(run, ended), endLooksThere, insert, now.looks]);
   return changed;
 }
 
@@ -157,6 +174,6 @@ export async function writeLooks(
   station: StationKey,
   looks: readonly StudentLook[],
 ): Promise<void> {
-  await endLooks(tx, run, station.sittingStation, null);
-  await writeDerived(tx, () => runInsert(tx, looksInsert(lookRows(run, station, looks))));
+  await runInOrder(tx, [endLooks(run, station.sittingStation, null)]);
+  await writeDerived(tx, () => runInOrder(tx, [looksInsert(lookRows(run, station, looks))]));
 }

@@ -61,11 +61,12 @@ export const totalsFrom = (looks: string, levels: Levels = 'each'): string => `
   from (${looks}) own group by ${grouped(levels)} having count(*) > 0`;
 
 const OF_SECTION = `select truth, named, answer, material_class, form, student, sure, calls, sitting_station from look
-  where ws = $1 and section = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))`;
+  where ws = $1 and section = $2`;
 const ROW = `material_class, form, truth, named, answer, looks, students, guesses, called, misread, at_station, at_k, at_n, behind, behind_k`;
 
-export const SECTION_ROWS = `insert into cell_section (ws, section, ${ROW})
-  select $1, $2, ${ROW} from (${rowsFrom(OF_SECTION)}) r order by material_class, form, truth, named, answer`;
+/** @param only a further condition of the looks. */
+export const sectionRows = (only: string): string => `insert into cell_section (ws, section, ${ROW})
+  select $1, $2, ${ROW} from (${rowsFrom(`${OF_SECTION} ${only}`)}) r order by material_class, form, truth, named, answer`;
 
 export const SECTION_EXPOSURE = `insert into exposure (ws, section, material_class, form, truth, looks, students)
   select $1, $2, material_class, form, truth, looks, students

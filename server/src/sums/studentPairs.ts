@@ -1,7 +1,7 @@
 import { studentPairs } from '@hurrow/core/mixups';
 import type { DatedLooks, StudentPair } from '@hurrow/core/mixups';
-import { amongIds, insertColumns, readMany } from '../db/index.ts';
-import type { Column, Sql } from '../db/index.ts';
+import { amongIds, columnsInsert, readMany } from '../db/index.ts';
+import type { Column, Sql, Statement } from '../db/index.ts';
 
 /** Days on which the results of a section's sittings were returned, for joining looks to. */
 const HELD = `held as materialized (
@@ -81,23 +81,32 @@ export interface SomePairs {
 }
 
 /**
- * Counts again what students mixed up and how it went on. How a pair went on follows from the looks at its two species alone, so
- * that what some answers named changes only the pairs with their trees.
+ * Takes away what was counted of pairs, and reads the looks that they are counted from. How a pair went on follows from the looks
+ * at its two species alone, so that what some answers named changes only the pairs with their trees.
  * @param part null for all of the section.
  */
-export async function countStudentPairs(
+export async function readPairLooks(
   tx: Sql,
   ws: string,
   section: string,
   part: SomePairs | null,
-): Promise<void> {
+): Promise<readonly DatedLooks[]> {
   await tx.query(
     `delete from student_pair where ws = $1 and section = $2 and ${amongIds('student', 3)}
      and ($4::uuid[] is null or a = any($4::uuid[]) or b = any($4::uuid[]))`,
     [ws, section, part?.students ?? null, part?.truths ?? null],
   );
-  const looks = await (part === null ? readDated(tx, ws, section) : readDatedAt(tx, ws, section, part));
+  return part === null ? readDated(tx, ws, section) : readDatedAt(tx, ws, section, part);
+}
+
+/** Makes the insert of what students mixed up and how it went on, counted from their looks; null where there is nothing. */
+export function pairsInsert(
+  ws: string,
+  section: string,
+  part: SomePairs | null,
+  looks: readonly DatedLooks[],
+): Statement | null {
   const counts = new Set(part?.truths);
   const pairs = studentPairs(looks).filter((p) => part === null || p.pair.some((s) => counts.has(s)));
-  if (pairs.length > 0) await insertColumns(tx, 'student_pair', columnsOf(ws, section, pairs));
+  return pairs.length === 0 ? null : columnsInsert('student_pair', columnsOf(ws, section, pairs));
 }

@@ -1,8 +1,10 @@
-import { amongIds, maybe, writeDerived } from '../db/index.ts';
-import type { Sql } from '../db/index.ts';
+import { maybe, runInOrder, writeDerived } from '../db/index.ts';
+import type { Sql, Statement } from '../db/index.ts';
 import { countPairs } from './pairs.ts';
-import { LOOK_DAYS, SECTION_BOARD, SECTION_EXPOSURE, SECTION_LOOKS, SECTION_ROWS } from './sectionRows.ts';
-import { countStudentPairs } from './studentPairs.ts';
+import { LOOK_DAYS, SECTION_BOARD, SECTION_EXPOSURE, SECTION_LOOKS } from './sectionRows.ts';
+import { CELL, CELL_SECTION, CELL_STUDENT, recount } from './recount.ts';
+import type { Regraded } from './recount.ts';
+import { pairsInsert, readPairLooks } from './studentPairs.ts';
 
 /** Locks of the sums: one a section, and one over all of them, which gradings share unless persons were merged. */
 const [SECTION, WORKSPACE] = [14, 15];
@@ -24,16 +26,6 @@ export async function lockSums(tx: Sql, ws: string, section: string): Promise<vo
 /** Takes the lock over all sections at once, for what concerns students of several. */
 export const lockAllSums = (tx: Sql, ws: string) =>
   tx.query('select pg_advisory_xact_lock(hashtextextended($1, $2))', [ws, WORKSPACE]);
-
-/** What was graded again of a sitting: everything where *part* is null, else some students at some stations with their species. */
-export interface Regraded {
-  readonly sitting: string;
-  readonly part: {
-    readonly stations: readonly string[];
-    readonly truths: readonly string[];
-    readonly students: readonly string[];
-  } | null;
-}
 
 /**
  * The looks of some students, each beside the first that whoever it is had at the tree: one sort of what these students
@@ -101,98 +93,55 @@ export async function countMetBefore(tx: Sql, ws: string): Promise<void> {
 /** Counts what follows from who met a tree before: the cells of sittings do not say it, those of their students do. */
 async function countMet(tx: Sql, ws: string, { section, sittings }: Met): Promise<void> {
   await writeDerived(tx, async () => {
-    for (const sitting of sittings) await recount(tx, CELL_STUDENT, ws, sitting, null);
+    await runInOrder(
+      tx,
+      sittings.flatMap((s) => recount(CELL_STUDENT, ws, s, null)),
+    );
     await countSection(tx, ws, section, null);
   });
   await countPairs(tx, ws, section, []);
 }
 
-/**
- * Looks by student first, the shortest keys in front: counting distinct students in one step sorts every look by all
- * its texts, and takes several times as long.
- */
-const BY_STUDENT = `select l.section, l.sitting, l.truth, l.answer, l.student, l.named, l.form, l.material_class,
-    count(*) as looks, count(*) filter (where l.sure = 'guessing') as guesses, count(*) filter (where l.calls <> '[]') as called,
-    count(*) filter (where l.calls <> '[]' and l.calls @? '$[*] ? (@.outcome == "wrong")') as misread
-  from look l where l.ws = $1 and l.sitting = $2 and ($3::uuid[] is null or l.truth = any($3::uuid[]))
-  group by l.truth, l.answer, l.student, l.named, l.form, l.material_class, l.section, l.sitting`;
-
-const CELLS = `with own as (${BY_STUDENT}),
-  here as (select material_class, form, truth, count(distinct student) as students from own group by material_class, form, truth),
-  taught as (
-    select t.taxon from sitting_taxon t where t.ws = $1 and t.sitting = $2 and t.taught and t.rev = (
-      select k.list_rev from grading_run g join sitting_key k on k.ws = g.ws and k.sitting = g.sitting and k.rev = g.key_rev
-      where g.ws = $1 and g.sitting = $2 order by g.seq desc limit 1))
-  insert into cell (ws, section, sitting, material_class, form, truth, named, answer, looks, students, guesses, called, misread, listed)
-  select $1, c.section, c.sitting, c.material_class, c.form, c.truth, c.named, c.answer, c.looks, c.students, c.guesses, c.called, c.misread,
-    case when c.answer is null then null when c.answer in (select taxon from taught)
-      then (select h.students from here h where h.material_class = c.material_class and h.form = c.form and h.truth = c.truth)
-      else 0 end
-  from (select section, sitting, material_class, form, truth, named, answer, sum(looks) as looks, count(*) as students, sum(guesses) as guesses,
-      sum(called) as called, sum(misread) as misread
-    from own group by section, sitting, material_class, form, truth, named, answer) c
-  order by c.material_class, c.form, c.truth, c.named, c.answer`;
-
-const CELL_STUDENTS = `insert into cell_student (ws, section, sitting, student, truth, named, answer, looks, fresh)
-  select ws, section, sitting, student, truth, named, answer, count(*), count(*) filter (where not met_before) from look
-  where ws = $1 and sitting = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))
-    and ${amongIds('student', 4)}
-  group by student, truth, answer, named, ws, section, sitting order by student, truth, named, answer`;
-
-interface Recount {
-  readonly table: 'cell' | 'cell_student' | 'cell_section';
-  readonly counting: string;
-  /** The column of what is counted whole. */
-  readonly of: 'sitting' | 'section';
-  /** Whether a part of it is some species alone, or some species of some students. */
-  readonly by: 'truth' | 'truth and student';
-}
-
-const CELL: Recount = { table: 'cell', counting: CELLS, of: 'sitting', by: 'truth' };
-const CELL_STUDENT: Recount = {
-  table: 'cell_student',
-  counting: CELL_STUDENTS,
-  of: 'sitting',
-  by: 'truth and student',
-};
-const CELL_SECTION: Recount = { table: 'cell_section', counting: SECTION_ROWS, of: 'section', by: 'truth' };
-/** Counts one table again from the looks: whole, or what belongs to some species, or to some species of some students. */
-async function recount(
-  tx: Sql,
-  { table, counting, of, by }: Recount,
-  ws: string,
-  whole: string,
-  part: Regraded['part'],
-): Promise<void> {
-  const only = [part?.truths ?? null, ...(by === 'truth' ? [] : [part?.students ?? null])];
-  await tx.query(
-    `delete from ${table} where ws = $1 and ${of} = $2 and ($3::uuid[] is null or truth = any($3::uuid[]))
-     ${by === 'truth' ? '' : `and ${amongIds('student', 4)}`}`,
-    [ws, whole, ...only],
-  );
-  await tx.query(counting, [ws, whole, ...only]);
-}
-
 /** Counts again how much was looked at: what does not follow from what was named. */
-async function countLooks(tx: Sql, ws: string, section: string): Promise<void> {
-  for (const [table, counting] of [
-    ['exposure', SECTION_EXPOSURE],
-    ['look_days', LOOK_DAYS],
-    ['section_looks', SECTION_LOOKS],
-  ] as const) {
-    await tx.query(`delete from ${table} where ws = $1 and section = $2`, [ws, section]);
-    await tx.query(counting, [ws, section]);
-  }
-}
+const countLooks = (ws: string, section: string): readonly Statement[] =>
+  (
+    [
+      ['exposure', SECTION_EXPOSURE],
+      ['look_days', LOOK_DAYS],
+      ['section_looks', SECTION_LOOKS],
+    ] as const
+  ).flatMap(([table, counting]) => [
+    { text: `delete from ${table} where ws = $1 and section = $2`, params: [ws, section] },
+    { text: counting, params: [ws, section] },
+  ]);
 
-/** Counts again what the board of a section is read from, within a writing of derived rows: whole, or what belongs to some species and students. */
-async function countSection(tx: Sql, ws: string, section: string, part: Regraded['part']): Promise<void> {
-  await recount(tx, CELL_SECTION, ws, section, part);
-  // What some answers name changes neither who looked at which species nor when.
-  if (part === null) await countLooks(tx, ws, section);
-  await countStudentPairs(tx, ws, section, part);
-  await tx.query('delete from section_board where ws = $1 and section = $2', [ws, section]);
-  await tx.query(SECTION_BOARD, [ws, section]);
+/**
+ * Counts again what the board of a section is read from, within a writing of derived rows: whole, or what belongs to some species
+ * and students. How pairs went on is made out while the database counts.
+ * @param besides counts that nothing here is read from.
+ */
+async function countSection(
+  tx: Sql,
+  ws: string,
+  section: string,
+  part: Regraded['part'],
+  besides: readonly Statement[] = [],
+): Promise<void> {
+  const looks = await readPairLooks(tx, ws, section, part);
+  const [, pairs] = await Promise.all([
+    runInOrder(tx, [
+      ...besides,
+      ...recount(CELL_SECTION, ws, section, part),
+      // What some answers name changes neither who looked at which species nor when.
+      ...(part === null ? countLooks(ws, section) : []),
+    ]),
+    Promise.resolve().then(() => pairsInsert(ws, section, part, looks)),
+  ]);
+  await runInOrder(tx, [
+    pairs,
+    { text: 'delete from section_board where ws = $1 and section = $2', params: [ws, section] },
+    { text: SECTION_BOARD, params: [ws, section] },
+  ]);
 }
 
 /**
@@ -215,12 +164,12 @@ export async function countSums(
     .flatMap((m) => (m.section === section ? m.sittings : []))
     .filter((s) => !regraded.includes(s));
   await writeDerived(tx, async () => {
-    for (const sitting of regraded) {
-      await recount(tx, CELL, ws, sitting, part);
-      await recount(tx, CELL_STUDENT, ws, sitting, part);
-    }
-    for (const sitting of later) await recount(tx, CELL_STUDENT, ws, sitting, null);
-    await countSection(tx, ws, section, part);
+    await runInOrder(tx, [
+      ...regraded.flatMap((s) => recount(CELL_STUDENT, ws, s, part)),
+      ...later.flatMap((s) => recount(CELL_STUDENT, ws, s, null)),
+    ]);
+    const cells = regraded.flatMap((s) => recount(CELL, ws, s, part));
+    await countSection(tx, ws, section, part, cells);
   });
   await countPairs(tx, ws, section, regraded);
 }
