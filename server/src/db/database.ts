@@ -70,7 +70,7 @@ export async function insertRows(
 }
 
 /** A query with all it sends, so that it can be made while the database is at work on something else. */
-export interface Statement {
+export interface Query {
   readonly text: string;
   readonly params: readonly unknown[];
 }
@@ -84,7 +84,7 @@ export function sharingInsert(
   table: string,
   ids: readonly string[],
   rows: readonly Readonly<Record<string, unknown>>[],
-): Statement | null {
+): Query | null {
   const [first] = rows;
   if (!first) return null;
   const rest = Object.keys(first).filter((c) => !ids.includes(c));

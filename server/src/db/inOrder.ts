@@ -1,4 +1,4 @@
-import type { Sql, Statement } from './database.ts';
+import type { Sql, Query } from './database.ts';
 
 /**
  * Runs statements one after the other, none of which needs what one before it found; null where there is nothing to run. On
@@ -6,7 +6,7 @@ import type { Sql, Statement } from './database.ts';
  * meanwhile. A connection to a server takes one at a time.
  * @throws what the first one that fails throws; in a transaction, what comes after it does nothing.
  */
-export async function runInOrder(sql: Sql, statements: readonly (Statement | null)[]): Promise<void> {
+export async function runInOrder(sql: Sql, statements: readonly (Query | null)[]): Promise<void> {
   const all = statements.flatMap((s) => s ?? []);
   if (sql.kind === 'pglite') await Promise.all(all.map((s) => sql.query(s.text, s.params)));
   else for (const s of all) await sql.query(s.text, s.params);

@@ -8,7 +8,7 @@ export { gathered, perDatabase } from './gathered.ts';
 export { placeEmptyFolder } from './emptyFolder.ts';
 export type { Empty } from './emptyFolder.ts';
 export { amongIds, insertRows, maybe, one, sharingInsert, writeDerived, written } from './database.ts';
-export type { Database, Sql, Statement } from './database.ts';
+export type { Database, Query, Sql } from './database.ts';
 export { runInOrder } from './inOrder.ts';
 export { openPglite } from './pglite.ts';
 export { openPgliteThread } from './pgliteThread.ts';

@@ -1,7 +1,7 @@
 import type { StudentLook } from '@hurrow/core/grading';
 import { materialClass } from '@hurrow/core/quizzes';
 import { sharingInsert } from '../db/index.ts';
-import type { Statement } from '../db/index.ts';
+import type { Query } from '../db/index.ts';
 import type { SittingRow, StationKey } from '../sittings/index.ts';
 import type { Whose } from './answers.ts';
 import type { KeptGrade, TextGrades } from './gradeText.ts';
@@ -22,7 +22,7 @@ export interface StationOfRun {
 }
 
 /** The insert of grades of a run. */
-export const gradesInsert = (run: Run, grades: readonly KeptGrade[]): Statement | null =>
+export const gradesInsert = (run: Run, grades: readonly KeptGrade[]): Query | null =>
   sharingInsert(
     'grade',
     ['response'],
@@ -58,12 +58,12 @@ export const lookRows = ({ ws, id, sitting }: Run, station: StationKey, looks: r
   }));
 
 /** The insert of rows of looks. */
-export const looksInsert = (rows: ReturnType<typeof lookRows>): Statement | null =>
+export const looksInsert = (rows: ReturnType<typeof lookRows>): Query | null =>
   sharingInsert('look', ['student', 'response', 'attempt'], rows);
 
 /** Grades of a station: all that there are in a first run, or those to be compared with the ones that hold. */
 type GradesOfRun =
-  | { readonly kind: 'first'; readonly insert: Statement | null; readonly changed: number }
+  | { readonly kind: 'first'; readonly insert: Query | null; readonly changed: number }
   | { readonly kind: 'again'; readonly now: readonly KeptGrade[] };
 
 /** What a run writes of one station, made ready as far as that needs nothing from the database. */
@@ -71,7 +71,7 @@ export interface StationRows {
   readonly station: string;
   readonly whose: Whose;
   readonly grades: GradesOfRun;
-  readonly looks: Statement | null;
+  readonly looks: Query | null;
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { StudentLook } from '@hurrow/core/grading';
 import { readWide, runInOrder, writeDerived } from '../db/index.ts';
-import type { Columns, Sql, Statement } from '../db/index.ts';
+import type { Columns, Sql, Query } from '../db/index.ts';
 import type { StationKey } from '../sittings/index.ts';
 import type { Whose } from './answers.ts';
 import type { Grading } from './graders.ts';
@@ -47,13 +47,13 @@ const isSame = (a: GradeInForce, b: KeptGrade): boolean =>
   a.why === b.why &&
   a.folded === b.folded;
 
-const endLooks = (run: Run, station: string, whose: Whose): Statement => ({
+const endLooks = (run: Run, station: string, whose: Whose): Query => ({
   text: 'delete from look where ws = $1 and sitting_station = $2 and ($3::uuid[] is null or student = any($3::uuid[]))',
   params: [run.ws, station, whose],
 });
 
 interface Changes {
-  readonly insert: Statement | null;
+  readonly insert: Query | null;
   /** Grades that held before and end now. */
   readonly ended: readonly GradeInForce[];
   /** How many grades are other than before. */
@@ -82,7 +82,7 @@ function changesFrom(run: Run, standing: readonly GradeInForce[], now: readonly 
 }
 
 /** Ends grades, found by their whole key: of an answer there is one for each run that graded it otherwise. */
-const endGrades = (run: Run, ended: readonly GradeInForce[]): Statement | null =>
+const endGrades = (run: Run, ended: readonly GradeInForce[]): Query | null =>
   ended.length === 0
     ? null
     : {
@@ -109,9 +109,9 @@ export interface Part {
 }
 
 /** What grading some parts again gave. */
-interface Regraded {
+interface PartsGraded {
   readonly grades: readonly KeptGrade[];
-  readonly looks: Statement | null;
+  readonly looks: Query | null;
 }
 
 const partInForce = (
@@ -132,7 +132,7 @@ const partInForce = (
   );
 
 /** Grades parts and makes their looks ready. */
-async function regrade(run: Run, parts: readonly Part[], grade: Grading['grade']): Promise<Regraded> {
+async function regrade(run: Run, parts: readonly Part[], grade: Grading['grade']): Promise<PartsGraded> {
   const graded = await Promise.all(parts.map(async (p) => ({ ...p, ...(await grade(p.task)) })));
   return {
     grades: graded.flatMap((g) => g.grades),

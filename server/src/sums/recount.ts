@@ -1,4 +1,4 @@
-import type { Statement } from '../db/index.ts';
+import type { Query } from '../db/index.ts';
 import { sectionRows } from './sectionRows.ts';
 
 /**
@@ -86,7 +86,7 @@ export function recount(
   ws: string,
   whole: string,
   part: Regraded['part'],
-): readonly Statement[] {
+): readonly Query[] {
   const only = part === null ? '' : SOME[by];
   const params = [
     ws,

@@ -1,7 +1,7 @@
 import { studentPairs } from '@hurrow/core/mixups';
 import type { DatedLooks, StudentPair } from '@hurrow/core/mixups';
 import { amongIds, columnsInsert, readMany } from '../db/index.ts';
-import type { Column, Sql, Statement } from '../db/index.ts';
+import type { Column, Sql, Query } from '../db/index.ts';
 
 /** Days on which the results of a section's sittings were returned, for joining looks to. */
 const HELD = `held as materialized (
@@ -105,7 +105,7 @@ export function pairsInsert(
   section: string,
   part: SomePairs | null,
   looks: readonly DatedLooks[],
-): Statement | null {
+): Query | null {
   const counts = new Set(part?.truths);
   const pairs = studentPairs(looks).filter((p) => part === null || p.pair.some((s) => counts.has(s)));
   return pairs.length === 0 ? null : columnsInsert('student_pair', columnsOf(ws, section, pairs));

@@ -1,5 +1,5 @@
 import { maybe, runInOrder, writeDerived } from '../db/index.ts';
-import type { Sql, Statement } from '../db/index.ts';
+import type { Sql, Query } from '../db/index.ts';
 import { countPairs } from './pairs.ts';
 import { LOOK_DAYS, SECTION_BOARD, SECTION_EXPOSURE, SECTION_LOOKS } from './sectionRows.ts';
 import { CELL, CELL_SECTION, CELL_STUDENT, recount } from './recount.ts';
@@ -103,7 +103,7 @@ async function countMet(tx: Sql, ws: string, { section, sittings }: Met): Promis
 }
 
 /** Counts again how much was looked at: what does not follow from what was named. */
-const countLooks = (ws: string, section: string): readonly Statement[] =>
+const countLooks = (ws: string, section: string): readonly Query[] =>
   (
     [
       ['exposure', SECTION_EXPOSURE],
@@ -125,7 +125,7 @@ async function countSection(
   ws: string,
   section: string,
   part: Regraded['part'],
-  besides: readonly Statement[] = [],
+  besides: readonly Query[] = [],
 ): Promise<void> {
   const looks = await readPairLooks(tx, ws, section, part);
   const [, pairs] = await Promise.all([
