@@ -16,7 +16,7 @@ import { sittingsWith } from './decisions.ts';
 import { startGrading } from './graders.ts';
 import type { Grading } from './graders.ts';
 import type { KeptGrade } from './gradeText.ts';
-import { placesOf } from './places.ts';
+import { namedGrades, placesOf } from './inForce.ts';
 import { scopeOf } from './reach.ts';
 import { byRevision } from './revisions.ts';
 
@@ -158,7 +158,7 @@ async function ruledIn(
   const old = await benchOf(sql, ws, sitting, key);
   const decisions = new Map([...old.context.decisions, [decision.folded, decision] as const]);
   const next = { ...old, context: { ...old.context, decisions } };
-  const scope = await placesOf(sql, ws, sitting.id, decision.folded);
+  const scope = placesOf(await namedGrades(sql, ws, sitting.id, decision.folded));
   return named(sql, ws, sitting, await effectBetween(sql, ws, sitting, old, next, scope));
 }
 

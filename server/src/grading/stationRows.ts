@@ -61,6 +61,25 @@ export const lookRows = ({ ws, id, sitting }: Run, station: StationKey, looks: r
 export const looksInsert = (rows: ReturnType<typeof lookRows>): Query | null =>
   sharingInsert('look', ['student', 'response', 'attempt'], rows);
 
+/** What a look is known by, and what follows from other looks. */
+const KEPT: readonly string[] = ['ws', 'sitting_station', 'student', 'met_before'];
+
+/**
+ * The insert of looks in place of those that the same students had at the same stations, which tells of each whether it is new. Who
+ * met the tree before stays: it follows from who looked where and when, not from what they wrote.
+ */
+export function looksOver(rows: ReturnType<typeof lookRows>): Query | null {
+  const insert = looksInsert(rows);
+  if (insert === null) return null;
+  const columns = Object.keys(rows[0] ?? {}).filter((c) => !KEPT.includes(c));
+  return {
+    // No transaction has yet ended or locked a row that is new.
+    text: `${insert.text} on conflict (ws, sitting_station, student) do update set ${columns.map((c) => `${c} = excluded.${c}`).join(', ')}
+     returning look.xmax = 0 as new`,
+    params: insert.params,
+  };
+}
+
 /** Grades of a station: all that there are in a first run, or those to be compared with the ones that hold. */
 type GradesOfRun =
   | { readonly kind: 'first'; readonly insert: Query | null; readonly changed: number }

@@ -1,7 +1,7 @@
 import { grader, looksAt } from '@hurrow/core/grading';
 import type { AnswerGrade, Graded } from '@hurrow/core/grading';
 import { normalise } from '@hurrow/core/names';
-import { rowsOf } from '../db/index.ts';
+import { rowsOf, runInOrder } from '../db/index.ts';
 import type { Database, Sql } from '../db/index.ts';
 import { lockEarlier, readKey, sittingById, truthOf } from '../sittings/index.ts';
 import type { LockedKey, SittingRow, StationKey } from '../sittings/index.ts';
@@ -9,7 +9,7 @@ import { countSums, lockSums } from '../sums/index.ts';
 import { countedAnswers, firstCalls, participants } from './answers.ts';
 import { benchOf } from './context.ts';
 import type { Bench } from './context.ts';
-import { writeRunKeys } from './run.ts';
+import { runKeys } from './runKeys.ts';
 import type { Run } from './stationRows.ts';
 import { writeLooks } from './writeRows.ts';
 
@@ -78,7 +78,7 @@ async function upgradeRuns(tx: Sql, ws: string, sitting: SittingRow, key: Locked
       key.rev,
       bench.decisions.seq,
     ]);
-    await writeRunKeys(tx, ws, id, key);
+    await runInOrder(tx, [runKeys(ws, id, key)]);
     await foldNames(tx, ws, id);
   }
   const newest: Run = { ws, id: runs.at(-1)?.id ?? '', seq: runs.length, sitting };

@@ -1,43 +1,14 @@
 import type { StudentLook } from '@hurrow/core/grading';
-import { readWide, runInOrder, writeDerived } from '../db/index.ts';
-import type { Columns, Sql, Query } from '../db/index.ts';
+import { runInOrder, writeDerived } from '../db/index.ts';
+import type { Sql, Query } from '../db/index.ts';
 import type { StationKey } from '../sittings/index.ts';
 import type { Whose } from './answers.ts';
 import type { Grading } from './graders.ts';
-import type { KeptGrade, TextTask } from './gradeText.ts';
-import { gradesInsert, lookRows, looksInsert } from './stationRows.ts';
+import type { KeptGrade, TextGrades, TextTask } from './gradeText.ts';
+import { gradesAt } from './inForce.ts';
+import type { GradeInForce, NamedGrade } from './inForce.ts';
+import { gradesInsert, lookRows, looksInsert, looksOver } from './stationRows.ts';
 import type { Run, StationRows } from './stationRows.ts';
-
-interface GradeInForce extends Omit<KeptGrade, 'student'> {
-  /** The run it was written by. */
-  readonly run: string;
-}
-
-const IN_FORCE: Columns<GradeInForce> = {
-  run: true,
-  response: true,
-  outcome: true,
-  points: true,
-  most: true,
-  taxon: true,
-  why: true,
-  folded: true,
-};
-
-/**
- * The grades at a station that hold up to now. They are looked up answer by answer: joined at once, a planner that knows
- * the tables as they were before the class wrote reads all grades for each station.
- */
-const inForce = (tx: Sql, ws: string, station: string, whose: Whose): Promise<readonly GradeInForce[]> =>
-  readWide<GradeInForce>(
-    tx,
-    IN_FORCE,
-    `select g.run, g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
-     from (select r.id from response r join attempt t on t.ws = r.ws and t.id = r.attempt
-       where r.ws = $1 and r.sitting_station = $2 and ($3::uuid[] is null or t.student = any($3::uuid[])) offset 0) r
-     join lateral (select * from grade x where x.ws = $1 and x.response = r.id and x.last_seq is null offset 0) g on true`,
-    [ws, station, whose],
-  );
 
 const isSame = (a: GradeInForce, b: KeptGrade): boolean =>
   a.outcome === b.outcome &&
@@ -63,7 +34,7 @@ interface Changes {
 /** What is other than before among the grades of a station. */
 async function changesOf(tx: Sql, run: Run, { station, whose, grades }: StationRows): Promise<Changes> {
   if (grades.kind === 'first') return { insert: grades.insert, ended: [], changed: grades.changed };
-  return changesFrom(run, await inForce(tx, run.ws, station, whose), grades.now);
+  return changesFrom(run, await gradesAt(tx, run.ws, station, whose), grades.now);
 }
 
 function changesFrom(run: Run, standing: readonly GradeInForce[], now: readonly KeptGrade[]): Changes {
@@ -108,63 +79,95 @@ export interface Part {
   readonly task: TextTask;
 }
 
-/** What grading some parts again gave. */
-interface PartsGraded {
-  readonly grades: readonly KeptGrade[];
-  readonly looks: Query | null;
+/** Answers with one written name that are graded again. */
+export interface Renamed {
+  /** The normal form of the name. */
+  readonly folded: string;
+  /** The grades it had. */
+  readonly standing: readonly NamedGrade[];
+  /** Whoever wrote it, at each station where it stands. */
+  readonly parts: readonly Part[];
 }
 
-const partInForce = (
-  tx: Sql,
-  { ws, sitting }: Run,
-  stations: readonly string[],
-  students: readonly string[],
-): Promise<readonly GradeInForce[]> =>
-  readWide<GradeInForce>(
-    tx,
-    IN_FORCE,
-    `select g.run, g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded
-     from unnest($3::uuid[], $4::uuid[]) w(station, student)
-     join attempt t on t.ws = $1 and t.sitting = $2 and t.student = w.student
-     join lateral (select id from response x where x.ws = $1 and x.attempt = t.id and x.sitting_station = w.station offset 0) r on true
-     join lateral (select * from grade x where x.ws = $1 and x.response = r.id and x.last_seq is null offset 0) g on true`,
-    [ws, sitting.id, stations, students],
-  );
+/** What writing stations changed. */
+export interface StationsWritten {
+  /** How many grades are other than before. */
+  readonly changed: number;
+  /** Whether the same students looked at the same trees as before. */
+  readonly whoLooked: 'same' | 'other';
+}
 
-/** Grades parts and makes their looks ready. */
-async function regrade(run: Run, parts: readonly Part[], grade: Grading['grade']): Promise<PartsGraded> {
-  const graded = await Promise.all(parts.map(async (p) => ({ ...p, ...(await grade(p.task)) })));
-  return {
-    grades: graded.flatMap((g) => g.grades),
-    looks: looksInsert(graded.flatMap((g) => lookRows(run, g.station, g.looks))),
-  };
+/** Takes away the looks of whoever looks no more. @returns whether there were any. */
+async function endLooksOf(
+  tx: Sql,
+  ws: string,
+  gone: readonly (readonly [string, string])[],
+): Promise<boolean> {
+  if (gone.length === 0) return false;
+  const ended = await tx.query(
+    `delete from look l using unnest($2::uuid[], $3::uuid[]) w(station, student)
+     where l.ws = $1 and l.sitting_station = w.station and l.student = w.student returning 1`,
+    [ws, gone.map(([station]) => station), gone.map(([, student]) => student)],
+  );
+  return ended.length > 0;
+}
+
+/** Looks that take the place of those that were there. */
+interface LooksOver {
+  readonly write: Query | null;
+  /** Stations with a student who looks no more. */
+  readonly gone: readonly (readonly [string, string])[];
+}
+
+/** Makes ready what is written of the looks of some parts. */
+function looksOf(
+  run: Run,
+  parts: readonly Part[],
+  graded: readonly (Pick<Part, 'station'> & Pick<TextGrades, 'looks'>)[],
+): LooksOver {
+  const looks = graded.flatMap((g) => lookRows(run, g.station, g.looks));
+  const there = new Set(looks.map((l) => `${l.sitting_station}/${l.student}`));
+  const gone = parts.flatMap(({ station: { sittingStation }, students }) =>
+    students.flatMap((s) => (there.has(`${sittingStation}/${s}`) ? [] : [[sittingStation, s] as const])),
+  );
+  return { write: looksOver(looks), gone };
+}
+
+/** Writes looks in place of those that were there. @returns whether the same students looked at the same trees. */
+async function overwriteLooks(
+  tx: Sql,
+  run: Run,
+  { write, gone }: LooksOver,
+): Promise<StationsWritten['whoLooked']> {
+  const written = write === null ? [] : await tx.query<{ new: boolean }>(write.text, write.params);
+  const isGone = await endLooksOf(tx, run.ws, gone);
+  return isGone || written.some((l) => l.new) ? 'other' : 'same';
 }
 
 /**
- * The same for some students at some stations at once: a decision touches few answers at many stations, and asking
- * station by station takes longer than grading them. They are graded while the database looks up the grades they had.
+ * The same for one written name wherever it stands, at once: a decision touches few answers at many stations, and asking station by
+ * station takes longer than grading them. What else the same students answered there is read for their looks, and its grades stay.
+ * @param besides what the database can do while they are graded.
  */
-export async function writeParts(
+export async function writeRenamed(
   tx: Sql,
   run: Run,
-  parts: readonly Part[],
+  { folded, standing, parts }: Renamed,
   grade: Grading['grade'],
-): Promise<number> {
-  const stations = parts.flatMap((p) => p.students.map(() => p.station.sittingStation));
-  const students = parts.flatMap((p) => p.students);
-  if (students.length === 0) return 0;
-  const [standing, now] = await Promise.all([
-    partInForce(tx, run, stations, students),
-    regrade(run, parts, grade),
+  besides: readonly Query[],
+): Promise<StationsWritten> {
+  // Handed over first: grading holds the event loop until it is done.
+  const [, graded] = await Promise.all([
+    runInOrder(tx, besides),
+    Promise.all(parts.map(async ({ station, task }) => ({ station, ...(await grade(task)) }))),
   ]);
-  const { insert, ended, changed } = changesFrom(run, standing, now.grades);
-  const endLooksThere = {
-    text: `delete from look l using unnest($2::uuid[], $3::uuid[]) w(station, student)
-     where l.ws = $1 and l.sitting_station = w.station and l.student = w.student`,
-    params: [run.ws, stations, students],
-  };
-  await runInOrder(tx, [endGrades(run, ended), endLooksThere, insert, now.looks]);
-  return changed;
+  const now = graded.flatMap((g) => g.grades).filter((g) => g.folded === folded);
+  const { insert, ended, changed } = changesFrom(run, standing, now);
+  const [, looks] = await Promise.all([
+    runInOrder(tx, [endGrades(run, ended), insert]),
+    Promise.resolve().then(() => looksOf(run, parts, graded)),
+  ]);
+  return { changed, whoLooked: await overwriteLooks(tx, run, looks) };
 }
 
 /** Writes the looks at a station in place of all that were there. */

@@ -29,12 +29,26 @@ const cells = (only: string): string => `with own as (${byStudent(only)}),
     from own group by section, sitting, material_class, form, truth, named, answer) c
   order by c.material_class, c.form, c.truth, c.named, c.answer`;
 
-const cellStudents = (
+const OF_STUDENT = 'ws, section, sitting, student, truth, named, answer';
+
+const studentRows = (
   only: string,
-): string => `insert into cell_student (ws, section, sitting, student, truth, named, answer, looks, fresh)
-  select ws, section, sitting, student, truth, named, answer, count(*), count(*) filter (where not met_before) from look
+): string => `select ${OF_STUDENT}, count(*) as looks, count(*) filter (where not met_before) as fresh from look
   where ws = $1 and sitting = $2 ${only}
   group by student, truth, answer, named, ws, section, sitting order by student, truth, named, answer`;
+
+const cellStudents = (only: string): string =>
+  `insert into cell_student (${OF_STUDENT}, looks, fresh) ${studentRows(only)}`;
+
+/** Writes only rows that are other than before: most are, in the two numbers that no index holds. */
+const cellStudentsOver = (only: string): string => `with now as materialized (${studentRows(only)}),
+  gone as (
+    delete from cell_student where ws = $1 and sitting = $2 ${only} and not exists (
+      select from now n where n.student = cell_student.student and n.truth = cell_student.truth and n.named = cell_student.named
+        and n.answer is not distinct from cell_student.answer))
+  insert into cell_student (${OF_STUDENT}, looks, fresh) select ${OF_STUDENT}, looks, fresh from now
+  on conflict (ws, sitting, student, truth, named, answer) do update set looks = excluded.looks, fresh = excluded.fresh
+  where (cell_student.looks, cell_student.fresh) is distinct from (excluded.looks, excluded.fresh)`;
 
 /** What was graded again of a sitting: everything where *part* is null, else some students at some stations with their species. */
 export interface Regraded {
@@ -43,6 +57,8 @@ export interface Regraded {
     readonly stations: readonly string[];
     readonly truths: readonly string[];
     readonly students: readonly string[];
+    /** Whether the same students looked at the same trees as before. */
+    readonly whoLooked: 'same' | 'other';
   } | null;
 }
 
@@ -50,6 +66,8 @@ interface Recount {
   readonly table: 'cell' | 'cell_student' | 'cell_section';
   /** Makes the query that counts, of looks with a further condition. */
   readonly counting: (only: string) => string;
+  /** Makes the one query that counts a part and writes what is other; without it the part is taken away and counted. */
+  readonly over?: (only: string) => string;
   /** The column of what is counted whole. */
   readonly of: 'sitting' | 'section';
   /** Whether a part of it is some species alone, or some species of some students. */
@@ -60,6 +78,7 @@ export const CELL: Recount = { table: 'cell', counting: cells, of: 'sitting', by
 export const CELL_STUDENT: Recount = {
   table: 'cell_student',
   counting: cellStudents,
+  over: cellStudentsOver,
   of: 'sitting',
   by: 'truth and student',
 };
@@ -82,7 +101,7 @@ const SOME = {
 
 /** Counts one table again from the looks: whole, or what belongs to some species, or to some species of some students. */
 export function recount(
-  { table, counting, of, by }: Recount,
+  { table, counting, over, of, by }: Recount,
   ws: string,
   whole: string,
   part: Regraded['part'],
@@ -94,6 +113,7 @@ export function recount(
     ...(part === null ? [] : [part.truths]),
     ...(part === null || by === 'truth' ? [] : [part.students]),
   ];
+  if (part !== null && over) return [{ text: over(only), params }];
   return [
     { text: `delete from ${table} where ws = $1 and ${of} = $2 ${only}`, params },
     { text: counting(only), params },

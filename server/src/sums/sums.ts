@@ -4,7 +4,7 @@ import { countPairs } from './pairs.ts';
 import { LOOK_DAYS, SECTION_BOARD, SECTION_EXPOSURE, SECTION_LOOKS } from './sectionRows.ts';
 import { CELL, CELL_SECTION, CELL_STUDENT, recount } from './recount.ts';
 import type { Regraded } from './recount.ts';
-import { pairsInsert, readPairLooks } from './studentPairs.ts';
+import { pairsOver, readPairGround } from './studentPairs.ts';
 
 /** Locks of the sums: one a section, and one over all of them, which gradings share unless persons were merged. */
 const [SECTION, WORKSPACE] = [14, 15];
@@ -127,7 +127,7 @@ async function countSection(
   part: Regraded['part'],
   besides: readonly Query[] = [],
 ): Promise<void> {
-  const looks = await readPairLooks(tx, ws, section, part);
+  const ground = await readPairGround(tx, ws, section, part);
   const [, pairs] = await Promise.all([
     runInOrder(tx, [
       ...besides,
@@ -135,10 +135,10 @@ async function countSection(
       // What some answers name changes neither who looked at which species nor when.
       ...(part === null ? countLooks(ws, section) : []),
     ]),
-    Promise.resolve().then(() => pairsInsert(ws, section, part, looks)),
+    Promise.resolve().then(() => pairsOver(ws, section, part, ground)),
   ]);
   await runInOrder(tx, [
-    pairs,
+    ...pairs,
     { text: 'delete from section_board where ws = $1 and section = $2', params: [ws, section] },
     { text: SECTION_BOARD, params: [ws, section] },
   ]);
@@ -156,7 +156,8 @@ export async function countSums(
 ): Promise<void> {
   const [only] = sittings;
   const part = sittings.length === 1 ? (only?.part ?? null) : null;
-  const met = await setMetBefore(tx, ws, section, part);
+  // Who met which tree before follows from who looked where.
+  const met = part?.whoLooked === 'same' ? [] : await setMetBefore(tx, ws, section, part);
   // Of a person in several sections, a tree met in one is a tree met before in another.
   for (const other of met) if (other.section !== section) await countMet(tx, ws, other);
   const regraded = sittings.map((s) => s.sitting).sort();
