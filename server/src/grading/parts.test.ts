@@ -60,15 +60,19 @@ async function sat(names: readonly number[]): Promise<string> {
   return sitting.id;
 }
 
+type Left = Readonly<Record<'grades' | 'cells' | 'students' | 'sections' | 'pairs', unknown>> & {
+  readonly looks: readonly { readonly met_before: boolean }[];
+};
+
 /** Everything that a grading leaves behind, without who made it when. */
-async function left(sitting: string): Promise<unknown> {
-  const rows = (text: string): Promise<unknown> => app.db.query(text, [sitting]);
+async function left(sitting: string): Promise<Left> {
+  const rows = <T = unknown>(text: string): Promise<readonly T[]> => app.db.query<T>(text, [sitting]);
   return {
     grades: await rows(
       `select g.response, g.outcome, g.points, g.most, g.taxon, g.why, g.folded from run_grade g
        where g.run = (select id from grading_run where sitting = $1 order by seq desc limit 1) order by 1`,
     ),
-    looks: await rows(
+    looks: await rows<{ met_before: boolean }>(
       `select sitting_station, student, response, named, answer, outcome, calls, met_before, key_rev from look where sitting = $1 order by 1, 2`,
     ),
     cells: await rows(
@@ -80,6 +84,10 @@ async function left(sitting: string): Promise<unknown> {
     sections: await rows(
       `select c.truth, c.named, c.answer, c.looks, c.students from cell_section c join sitting s on s.section = c.section
        where s.id = $1 order by 1, 2, 3`,
+    ),
+    pairs: await rows(
+      `select p.student, p.a, p.b, p.first_on, p.chances, p.repeats, p.clean, p.resolved from student_pair p
+       join sitting s on s.section = p.section where s.id = $1 order by 1, 2, 3`,
     ),
   };
 }
@@ -125,6 +133,38 @@ test('a decision leaves what grading everything again leaves, and every earlier 
     ),
     { numRuns: 6 },
   );
+});
+
+test('looks that come and go with a decision are counted, and say who met the tree before', async () => {
+  await sat([0]);
+  const sitting = await sat([0]);
+  const looks = async () => (await left(sitting)).looks;
+  const before = await looks();
+  expect(before.every((l) => l.met_before)).toBe(true);
+  /** What the sums hold is what grading everything again counts. */
+  const isWhole = async () => {
+    const inPart = await left(sitting);
+    await graded(owner, sitting);
+    expect(await left(sitting)).toEqual(inPart);
+  };
+  // While two lines of a sheet may be off by one, nobody is said to have looked there.
+  await app.db.query(
+    `insert into sheet_shift (ws, id, sitting, student, first, last, moved, state, at)
+     select ws, gen_random_uuid(), id, $2, 1, 2, 1, 'open', now() from sitting where id = $1`,
+    [sitting, id('s11')],
+  );
+  await decide(sitting, 'odd fir', 'grandis');
+  expect(await looks()).toHaveLength(before.length - 2);
+  await isWhole();
+  await app.db.query(`update sheet_shift set state = 'left', decided_at = now() where sitting = $1`, [
+    sitting,
+  ]);
+  await decide(sitting, 'odd fir', 'lasiocarpa');
+  const after = await looks();
+  expect(after).toHaveLength(before.length);
+  expect(after.every((l) => l.met_before)).toBe(true);
+  await isWhole();
+  await moveSitting(owner, sitting, 'returned');
 });
 
 test('a decision names the other sittings with the name, and those change once they are graded again', async () => {
