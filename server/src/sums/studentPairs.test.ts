@@ -23,8 +23,8 @@ function over(
   part: { students: string[]; truths: string[] } | null = null,
 ): readonly string[][] {
   const [gone, written] = pairsOver(WS, SECTION, part, ground);
-  const written_ = String(written?.params[0] ?? '{}');
-  return [[...((gone?.params[2] ?? []) as string[])], written_.slice(1, -1).split(',').filter(Boolean)];
+  const students = String(written?.params[0] ?? '{}');
+  return [[...((gone?.params[2] ?? []) as string[])], students.slice(1, -1).split(',').filter(Boolean)];
 }
 
 const LOOKS = [looked('ann', 'fir', 'pine'), looked('ben', 'fir', 'pine'), looked('cleo', 'fir', 'fir')];
